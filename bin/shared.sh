@@ -1,0 +1,100 @@
+# What bin/start and bin/test share. Sourced by them, from anywhere.
+set -euo pipefail
+shopt -s inherit_errexit
+
+ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/.." && pwd)
+export PATH="$PATH:/usr/sbin:/sbin"
+
+say() { printf 'glimble: %s\n' "$*"; }
+die() { printf 'glimble: %s\n' "$*" >&2; exit 1; }
+
+# True if version $1 is at least $2; both like 20.19.
+at_least() { [ "$(printf '%s\n%s\n' "$2" "$1" | sort -V | head -n 1)" = "$2" ]; }
+
+# Names everything that is missing or too old, with what to do about it.
+check_tools() {
+  local wrong=() version
+  if command -v javac >/dev/null; then
+    version=$(javac -version 2>&1 | sed 's/[^0-9]*\([0-9]*\).*/\1/')
+    at_least "$version" 17 || wrong+=("Java 17 or newer is needed, this is $version: apt-get install openjdk-17-jdk-headless")
+  else
+    wrong+=("Java 17 is missing: apt-get install openjdk-17-jdk-headless")
+  fi
+  command -v mvn >/dev/null || wrong+=("Maven is missing: apt-get install maven")
+  if command -v node >/dev/null; then
+    version=$(node --version | tr -d v)
+    at_least "$version" 20.19 || wrong+=("Node 20.19 or newer is needed, this is $version: install a newer Node.js and put it first on PATH")
+  else
+    wrong+=("Node is missing: install Node.js 20.19 or newer and put it on PATH")
+  fi
+  command -v npm >/dev/null || wrong+=("npm is missing: it comes with Node.js")
+  [ ${#wrong[@]} -eq 0 ] && return
+  printf 'glimble: %s\n' "${wrong[@]}" >&2
+  die "install the above and run this again"
+}
+
+# Installs those Debian packages that are not there yet.
+need_packages() {
+  local missing=() package
+  for package in "$@"; do
+    dpkg-query -W -f='${Status}' "$package" 2>/dev/null | grep -q 'ok installed' || missing+=("$package")
+  done
+  [ ${#missing[@]} -eq 0 ] && return
+  local as=""
+  if [ "$(id -u)" -ne 0 ]; then
+    sudo -n true 2>/dev/null || die "these packages are missing; run: sudo apt-get install ${missing[*]}"
+    as="sudo"
+  fi
+  say "installing ${missing[*]}"
+  $as apt-get update -qq
+  DEBIAN_FRONTEND=noninteractive $as apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+}
+
+port_in_use() { (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+
+# The first free port from $1 on.
+free_port() {
+  local port=$1
+  while port_in_use "$port"; do port=$((port + 1)); done
+  echo "$port"
+}
+
+# Starts a MariaDB of our own on loopback, its data in $1, and says where it is in GLIMBLE_DB.
+start_database() {
+  local home=$1 log="$1/error.log"
+  local user=() ; [ "$(id -u)" -eq 0 ] && user=(--user=root)
+  DB_HOME=$home
+  # A server of an earlier run that was killed is stopped first.
+  stop_database
+  mkdir -p "$home"
+  if [ ! -d "$home/data/mysql" ]; then
+    say "making a database in ${home#"$ROOT"/}"
+    rm -rf "$home/data"
+    mariadb-install-db --no-defaults --datadir="$home/data" "${user[@]}" \
+      --auth-root-authentication-method=normal --skip-test-db >"$home/install.log" 2>&1 ||
+      die "the database could not be made; see $home/install.log"
+  fi
+  local port
+  port=$(free_port 3307)
+  mariadbd --no-defaults "${user[@]}" --datadir="$home/data" --bind-address=127.0.0.1 --port="$port" \
+    --socket="$home/my.sock" --pid-file="$home/my.pid" --log-error="$log" --skip-log-bin \
+    --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-log-file-size=8M \
+    9>&- >/dev/null 2>&1 &
+  local tries=0
+  until mariadb-admin --no-defaults --socket="$home/my.sock" -uroot ping >/dev/null 2>&1; do
+    tries=$((tries + 1))
+    [ $tries -lt 150 ] || die "the database does not start; see $log"
+    sleep 0.2
+  done
+  mariadb --no-defaults --socket="$home/my.sock" -uroot -e 'create database if not exists glimble'
+  export GLIMBLE_DB="jdbc:mariadb://127.0.0.1:$port/glimble"
+  say "MariaDB is on 127.0.0.1:$port"
+}
+
+stop_database() {
+  local pid_file="${DB_HOME:-}/my.pid" pid
+  [ -n "${DB_HOME:-}" ] && [ -f "$pid_file" ] || return 0
+  pid=$(cat "$pid_file")
+  kill -TERM "$pid" 2>/dev/null || { rm -f "$pid_file"; return 0; }
+  while kill -0 "$pid" 2>/dev/null; do sleep 0.1; done
+}

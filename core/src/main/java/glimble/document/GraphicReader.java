@@ -1,0 +1,133 @@
+package glimble.document;
+
+import glimble.graphic.Field;
+import glimble.graphic.Frame;
+import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import glimble.graphic.Loop;
+import glimble.graphic.Move;
+import glimble.graphic.Out;
+import glimble.graphic.Part;
+import glimble.graphic.Rate;
+import glimble.graphic.Trial;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import java.util.TreeMap;
+
+/**
+ * Reads the document of a graphic from a tree: a graphic of which every reference holds and every relation can be
+ * solved, or a list of problems. The format is described in {@code docs/format.md}.
+ */
+public final class GraphicReader {
+    /** The version of the format that is read and written. */
+    public static final String FORMAT = "glimble-graphic/1";
+
+    private GraphicReader() {}
+
+    /** @param fonts ids of the fonts a text may name */
+    public static Reading read(Tree tree, Set<String> fonts) {
+        List<Problem> problems = new ArrayList<>();
+        Graphic graphic = graphic(new Spot(tree, "$", problems));
+        if (problems.isEmpty()) problems.addAll(References.problems(graphic, fonts));
+        return problems.isEmpty() ? Reading.of(graphic) : Reading.refused(problems);
+    }
+
+    private static Graphic graphic(Spot spot) {
+        spot.only("format", "name", "frame", "fields", "parts", "in", "loop", "out", "trials");
+        if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
+            spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
+        }
+        String name = spot.at("name").text(Limits.KEY);
+        if (name.isBlank()) spot.at("name").problem("must not be blank");
+
+        List<Field> fields = new ArrayList<>();
+        for (Spot item : unique(spot.items("fields", Limits.FIELDS))) fields.add(field(item));
+        List<Part> parts = new ArrayList<>();
+        for (Spot item : unique(spot.items("parts", Limits.PARTS))) parts.add(PartReader.part(item));
+        List<Trial> trials = new ArrayList<>();
+        for (Spot item : spot.items("trials", Limits.TRIALS)) trials.add(trial(item));
+
+        return new Graphic(
+                name,
+                frame(spot.at("frame")),
+                fields,
+                parts,
+                new In(moves(spot, "in")),
+                new Loop(spot.has("loop") ? spot.at("loop").whole("length", 0, Limits.FRAMES) : 0, moves(spot, "loop")),
+                new Out(moves(spot, "out")),
+                trials);
+    }
+
+    private static List<Move> moves(Spot graphic, String phase) {
+        if (!graphic.has(phase)) return List.of();
+        Spot spot = graphic.at(phase);
+        if (phase.equals("loop")) spot.only("length", "moves");
+        else spot.only("moves");
+        List<Move> moves = new ArrayList<>();
+        for (Spot item : unique(spot.items("moves", Limits.MOVES))) moves.add(MoveReader.move(item));
+        return moves;
+    }
+
+    /** Notes every key that an earlier item already has. */
+    private static List<Spot> unique(List<Spot> items) {
+        Set<String> keys = new HashSet<>();
+        for (Spot item : items) {
+            if (item.at("key").isText() && !keys.add(item.at("key").text(Limits.TEXT))) {
+                item.at("key").problem("is used twice; every key must be unique");
+            }
+        }
+        return items;
+    }
+
+    private static Frame frame(Spot spot) {
+        spot.only("width", "height", "rate", "length");
+        return new Frame(
+                spot.whole("width", 16, 16_384),
+                spot.whole("height", 16, 16_384),
+                rate(spot.at("rate")),
+                spot.whole("length", 1, Limits.FRAMES));
+    }
+
+    /** {@code 50} or {@code 30000/1001}, as text. */
+    private static Rate rate(Spot spot) {
+        String[] pieces = spot.text(Limits.KEY).split("/", -1);
+        int frames = positive(pieces[0]);
+        int seconds = pieces.length == 1 ? 1 : positive(pieces[1]);
+        boolean sound = pieces.length <= 2 && frames > 0 && seconds > 0 && frames / (double) seconds <= 1_000;
+        if (sound) return new Rate(frames, seconds);
+        if (spot.isText()) spot.problem("must be frames per second, like '50' or '30000/1001'");
+        return new Rate(50, 1);
+    }
+
+    private static int positive(String digits) {
+        boolean sound =
+                !digits.isEmpty() && digits.length() <= 7 && digits.chars().allMatch(c -> c >= '0' && c <= '9');
+        return sound ? Integer.parseInt(digits) : 0;
+    }
+
+    private static Field field(Spot spot) {
+        spot.only("key", "label", "kind", "required", "sample");
+        String kind = spot.has("kind") ? spot.at("kind").text(Limits.KEY) : "text";
+        if (!kind.equals("text")) spot.at("kind").problem("'" + Spot.shown(kind) + "' is not one of: text");
+        return new Field(
+                spot.at("key").key(),
+                spot.at("label").text(Limits.KEY),
+                spot.flag("required", false),
+                spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "");
+    }
+
+    private static Trial trial(Spot spot) {
+        spot.only("name", "values");
+        return new Trial(spot.at("name").text(Limits.KEY), values(spot.at("values")));
+    }
+
+    /** A filling of the fields: text by field key. */
+    private static Map<String, String> values(Spot spot) {
+        Map<String, String> values = new TreeMap<>();
+        for (String key : spot.members().keySet()) values.put(key, spot.at(key).text(Limits.TEXT));
+        return values;
+    }
+}

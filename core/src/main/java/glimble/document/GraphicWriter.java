@@ -1,0 +1,222 @@
+package glimble.document;
+
+import glimble.graphic.Axis;
+import glimble.graphic.BoxPart;
+import glimble.graphic.Channel;
+import glimble.graphic.Ease;
+import glimble.graphic.Field;
+import glimble.graphic.Frame;
+import glimble.graphic.Graphic;
+import glimble.graphic.LinePart;
+import glimble.graphic.Mask;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Phase;
+import glimble.graphic.Pivot;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.Start;
+import glimble.graphic.TextPart;
+import glimble.graphic.TextStyle;
+import glimble.graphic.Toward;
+import glimble.graphic.Travel;
+import glimble.graphic.Trial;
+import java.util.List;
+
+/** Writes a graphic as a tree that {@link GraphicReader} reads back as the same graphic. */
+public final class GraphicWriter {
+    private GraphicWriter() {}
+
+    public static Tree write(Graphic graphic) {
+        return Tree.object()
+                .put("format", GraphicReader.FORMAT)
+                .put("name", graphic.name())
+                .put("frame", frame(graphic.frame()))
+                .putUnlessEmpty(
+                        "fields",
+                        graphic.fields().stream().map(GraphicWriter::field).toList())
+                .putUnlessEmpty(
+                        "parts",
+                        graphic.parts().stream().map(GraphicWriter::part).toList())
+                .put("in", moves(graphic.in()).made())
+                .put(
+                        "loop",
+                        moves(graphic.loop())
+                                .put("length", graphic.loop().length())
+                                .made())
+                .put("out", moves(graphic.out()).made())
+                .putUnlessEmpty(
+                        "trials",
+                        graphic.trials().stream().map(GraphicWriter::trial).toList())
+                .made();
+    }
+
+    private static Tree frame(Frame frame) {
+        return Tree.object()
+                .put("width", frame.width())
+                .put("height", frame.height())
+                .put("rate", frame.rate().word())
+                .put("length", frame.length())
+                .made();
+    }
+
+    private static Tree field(Field field) {
+        return Tree.object()
+                .put("key", field.key())
+                .put("label", field.label())
+                .put("kind", "text")
+                .put("required", field.required())
+                .put("sample", field.sample())
+                .made();
+    }
+
+    private static Tree trial(Trial trial) {
+        Tree.Maker values = Tree.object();
+        trial.values().forEach(values::put);
+        return Tree.object()
+                .put("name", trial.name())
+                .put("values", values.made())
+                .made();
+    }
+
+    private static Tree part(Part part) {
+        Tree.Maker maker = Tree.object().put("key", part.key()).put("kind", part.kind());
+        if (part instanceof TextPart text) {
+            maker.put("text", text.text()).put("style", style(text.style()));
+        } else if (part instanceof BoxPart box) {
+            maker.put("fill", box.fill().colour()).putUnless(0, "radius", box.radius());
+        } else if (part instanceof LinePart line) {
+            maker.put("fill", line.fill().colour());
+        }
+        return maker.put("width", size(part.x().size()))
+                .put("height", size(part.y().size()))
+                .put("x", place(part.x().place(), Axis.X))
+                .put("y", place(part.y().place(), Axis.Y))
+                .putUnlessEmpty(
+                        "masks", part.masks().stream().map(GraphicWriter::mask).toList())
+                .made();
+    }
+
+    private static Tree style(TextStyle style) {
+        return Tree.object()
+                .put("font", style.font())
+                .put("size", style.size())
+                .put("fill", style.fill().colour())
+                .made();
+    }
+
+    private static Tree mask(Mask mask) {
+        return Tree.object()
+                .put("by", mask.by())
+                .put("side", mask.inside() ? "inside" : "outside")
+                .made();
+    }
+
+    private static Tree size(Size size) {
+        if (size instanceof Size.Fixed fixed)
+            return Tree.object().put("px", fixed.px()).made();
+        if (size instanceof Size.Wraps wraps) return wraps(wraps);
+        if (size instanceof Size.Matches matches) {
+            return Tree.object()
+                    .put("matches", matches.part())
+                    .putUnless(1, "factor", matches.factor())
+                    .putUnless(0, "plus", matches.plus())
+                    .made();
+        }
+        return Tree.object().put("own", true).made();
+    }
+
+    private static Tree wraps(Size.Wraps wraps) {
+        List<Tree> parts =
+                wraps.parts().stream().map(key -> (Tree) new Tree.Text(key)).toList();
+        return Tree.object()
+                .put("wraps", new Tree.Arr(parts))
+                .put("take", wraps.take().word())
+                .put("pad", numbers(wraps.before(), wraps.after()))
+                .made();
+    }
+
+    private static Tree place(Place place, Axis axis) {
+        return Tree.object()
+                .put("hangs", place.edge().word(axis))
+                .put("on", place.on())
+                .put("at", place.at().word(axis))
+                .putUnless(0, "plus", place.plus())
+                .made();
+    }
+
+    private static Tree.Maker moves(Phase phase) {
+        List<Tree> moves = phase.moves().stream().map(GraphicWriter::move).toList();
+        return Tree.object().putUnlessEmpty("moves", moves);
+    }
+
+    private static Tree move(Move move) {
+        Tree.Maker maker = Tree.object()
+                .put("key", move.key())
+                .put("part", move.part())
+                .put("channel", move.channel().word())
+                .put("travel", travel(move.travel()))
+                .put("start", start(move.start()))
+                .put("length", move.length())
+                .put("ease", ease(move.ease()));
+        if (move.pivot() != Pivot.CENTRE) maker.put("about", move.pivot().word());
+        if (move.channel() == Channel.REVEAL) maker.put("toward", move.toward().word());
+        return maker.made();
+    }
+
+    private static Tree travel(Travel travel) {
+        if (travel instanceof Travel.Px px)
+            return Tree.object().put("px", px.px()).made();
+        if (travel instanceof Travel.Factor factor)
+            return Tree.object().put("factor", factor.factor()).made();
+        if (travel instanceof Travel.Degrees turn)
+            return Tree.object().put("degrees", turn.degrees()).made();
+        if (travel instanceof Travel.OwnWidth own)
+            return Tree.object().put("own width", own.times()).made();
+        if (travel instanceof Travel.OwnHeight own)
+            return Tree.object().put("own height", own.times()).made();
+        if (travel instanceof Travel.ClearOfFrame frame) return clear("frame", frame.toward());
+        return clear("mask", ((Travel.ClearOfMask) travel).toward());
+    }
+
+    private static Tree clear(String of, Toward toward) {
+        return Tree.object().put("clear of", of).put("toward", toward.word()).made();
+    }
+
+    private static Tree start(Start start) {
+        if (start instanceof Start.At at)
+            return Tree.object().put("at", at.frame()).made();
+        if (start instanceof Start.After after) {
+            return Tree.object()
+                    .put("after", after.move())
+                    .putUnless(0, "plus", after.plus())
+                    .made();
+        }
+        Start.With with = (Start.With) start;
+        return Tree.object()
+                .put("with", with.move())
+                .putUnless(0, "plus", with.plus())
+                .made();
+    }
+
+    private static Tree ease(Ease ease) {
+        if (ease instanceof Ease.Named named) {
+            return new Tree.Text(EaseReader.word(named.direction(), named.family()));
+        }
+        if (ease instanceof Ease.Steps steps)
+            return Tree.object().put("steps", steps.count()).made();
+        if (ease instanceof Ease.Bezier bezier) {
+            return Tree.object()
+                    .put("bezier", numbers(bezier.x1(), bezier.y1(), bezier.x2(), bezier.y2()))
+                    .made();
+        }
+        return new Tree.Text("linear");
+    }
+
+    private static Tree numbers(double... numbers) {
+        List<Tree> items = java.util.Arrays.stream(numbers)
+                .mapToObj(n -> (Tree) new Tree.Num(n))
+                .toList();
+        return new Tree.Arr(items);
+    }
+}

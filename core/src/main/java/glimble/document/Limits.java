@@ -1,0 +1,22 @@
+package glimble.document;
+
+/** What a document may hold at most, so that no document can take more than a moment to read or to work out. */
+public final class Limits {
+    public static final int FIELDS = 64;
+    public static final int PARTS = 120;
+    /** Parts wrapped by others, counted over the whole document. */
+    public static final int WRAPPED = 1_000;
+
+    public static final int MOVES = 400;
+    public static final int TRIALS = 64;
+    public static final int MASKS = 8;
+    public static final int KEY = 60;
+    public static final int TEXT = 2_000;
+    public static final int PROBLEMS = 50;
+    /** px, either way from the origin. */
+    public static final double PX = 100_000;
+    /** Frames of a phase, a move or an offset. */
+    public static final int FRAMES = 10_000;
+
+    private Limits() {}
+}

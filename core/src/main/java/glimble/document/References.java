@@ -1,0 +1,171 @@
+package glimble.document;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Edge;
+import glimble.graphic.Graphic;
+import glimble.graphic.Mask;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Phase;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.TextPart;
+import glimble.graphic.Travel;
+import glimble.graphic.Trial;
+import glimble.motion.MoveOrder;
+import glimble.rest.Relations;
+import glimble.text.TextPattern;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** What can only be judged once the whole document is read: that every name refers to something, and that nothing waits for or follows itself. */
+final class References {
+    private static final Set<String> RESERVED = Set.of(Place.FRAME, Place.ACTION_SAFE, Place.TITLE_SAFE);
+
+    private final Graphic graphic;
+    private final Set<String> fonts;
+    private final Map<String, Part> parts = new HashMap<>();
+    private final List<Problem> problems = new ArrayList<>();
+
+    private References(Graphic graphic, Set<String> fonts) {
+        this.graphic = graphic;
+        this.fonts = fonts;
+        for (Part part : graphic.parts()) parts.put(part.key(), part);
+    }
+
+    static List<Problem> problems(Graphic graphic, Set<String> fonts) {
+        References references = new References(graphic, fonts);
+        references.checkParts();
+        references.checkWrapped();
+        for (Phase phase : graphic.phases()) references.checkMoves(phase);
+        references.checkTrials();
+        if (references.problems.isEmpty()) references.checkCycles();
+        return references.problems.stream().limit(Limits.PROBLEMS).toList();
+    }
+
+    private void problem(String path, String sentence) {
+        problems.add(new Problem(path, sentence));
+    }
+
+    private void checkParts() {
+        for (int i = 0; i < graphic.parts().size(); i++) {
+            Part part = graphic.parts().get(i);
+            String path = "$.parts[" + i + "]";
+            if (RESERVED.contains(part.key()))
+                problem(path + ".key", "'" + part.key() + "' is kept for the picture itself");
+            if (part instanceof TextPart text) checkText(text, path);
+            for (Axis axis : Axis.values()) {
+                checkSize(part, axis, path + (axis == Axis.X ? ".width" : ".height"));
+                checkPlace(part, axis, path + (axis == Axis.X ? ".x" : ".y"));
+            }
+            for (int m = 0; m < part.masks().size(); m++) {
+                Mask mask = part.masks().get(m);
+                String at = path + ".masks[" + m + "].by";
+                if (mask.by().equals(part.key())) problem(at, "a part cannot be its own mask");
+                else known(mask.by(), at);
+            }
+        }
+    }
+
+    private void checkWrapped() {
+        int wrapped = 0;
+        for (Part part : graphic.parts()) {
+            for (Axis axis : Axis.values()) {
+                if (part.span(axis).size() instanceof Size.Wraps wraps)
+                    wrapped += wraps.parts().size();
+            }
+        }
+        if (wrapped > Limits.WRAPPED) {
+            problem("$.parts", "wrap " + wrapped + " parts in all; at most " + Limits.WRAPPED + " are allowed");
+        }
+    }
+
+    private void checkText(TextPart text, String path) {
+        for (String field : TextPattern.fields(text.text())) {
+            if (graphic.field(field).isEmpty())
+                problem(path + ".text", "there is no field '" + Spot.shown(field) + "'");
+        }
+        if (!fonts.contains(text.style().font())) {
+            problem(
+                    path + ".style.font",
+                    "there is no font '" + text.style().font() + "'; there are "
+                            + String.join(", ", fonts.stream().sorted().toList()));
+        }
+    }
+
+    private void checkSize(Part part, Axis axis, String path) {
+        Size size = part.span(axis).size();
+        if (size instanceof Size.Own && !(part instanceof TextPart)) {
+            problem(path, "only a text has a size of its own; give px, wraps or matches");
+        }
+        if (size instanceof Size.Matches matches) known(matches.part(), path + ".matches");
+        if (size instanceof Size.Wraps wraps) {
+            for (int i = 0; i < wraps.parts().size(); i++) known(wraps.parts().get(i), path + ".wraps[" + i + "]");
+        }
+    }
+
+    private void checkPlace(Part part, Axis axis, String path) {
+        Place place = part.span(axis).place();
+        checkEdge(part, place.edge(), axis, path + ".hangs");
+        if (place.onGround()) {
+            if (place.at() == Edge.BASELINE) problem(path + ".at", "only a text has a baseline");
+        } else if (known(place.on(), path + ".on")) {
+            checkEdge(parts.get(place.on()), place.at(), axis, path + ".at");
+        }
+    }
+
+    private void checkEdge(Part part, Edge edge, Axis axis, String path) {
+        boolean inner = edge == Edge.INNER_START || edge == Edge.INNER_END;
+        if (inner && !(part.span(axis).size() instanceof Size.Wraps)) {
+            problem(path, part.key() + " has no inner edges there; only what wraps others has");
+        }
+        if (edge == Edge.BASELINE && !(part instanceof TextPart)) {
+            problem(path, part.key() + " has no baseline; only a text has one");
+        }
+    }
+
+    private boolean known(String key, String path) {
+        if (parts.containsKey(key)) return true;
+        problem(path, "there is no part '" + Spot.shown(key) + "'");
+        return false;
+    }
+
+    private void checkMoves(Phase phase) {
+        Set<String> moves = Set.copyOf(phase.moves().stream().map(Move::key).toList());
+        for (int i = 0; i < phase.moves().size(); i++) {
+            Move move = phase.moves().get(i);
+            String path = "$." + phase.word() + ".moves[" + i + "]";
+            if (known(move.part(), path + ".part")
+                    && move.travel() instanceof Travel.ClearOfMask
+                    && parts.get(move.part()).masks().stream().noneMatch(Mask::inside)) {
+                problem(path + ".travel", move.part() + " is not inside a mask it could be clear of");
+            }
+            MoveOrder.waits(move.start())
+                    .filter(waited -> !moves.contains(waited))
+                    .ifPresent(waited -> problem(
+                            path + ".start", "there is no move '" + Spot.shown(waited) + "' in " + phase.word()));
+        }
+    }
+
+    private void checkTrials() {
+        for (int i = 0; i < graphic.trials().size(); i++) {
+            Trial trial = graphic.trials().get(i);
+            for (String key : trial.values().keySet()) {
+                if (graphic.field(key).isEmpty()) {
+                    problem("$.trials[" + i + "].values", "there is no field '" + Spot.shown(key) + "'");
+                }
+            }
+        }
+    }
+
+    private void checkCycles() {
+        Relations.cycle(graphic).ifPresent(circle -> problem("$.parts", "cannot be solved: " + circle));
+        for (Phase phase : graphic.phases()) {
+            MoveOrder.cycle(phase)
+                    .ifPresent(circle -> problem("$." + phase.word() + ".moves", "would never begin: " + circle));
+        }
+    }
+}

@@ -1,0 +1,59 @@
+package glimble.graphic;
+
+/** The curve of a move's speed. */
+public sealed interface Ease {
+
+    /** The same speed throughout. */
+    record Linear() implements Ease {}
+
+    /**
+     * A curve with two handles, as {@code cubic-bezier()} of the CSS easing functions.
+     *
+     * @param x1 0–1
+     * @param x2 0–1
+     */
+    record Bezier(double x1, double y1, double x2, double y2) implements Ease {}
+
+    /** Jumps, as {@code steps(n, jump-end)} of the CSS easing functions. */
+    record Steps(int count) implements Ease {}
+
+    /** A named curve. */
+    record Named(Family family, Direction direction) implements Ease {}
+
+    enum Family {
+        SINE("sine"),
+        QUAD("quad"),
+        CUBIC("cubic"),
+        QUART("quart"),
+        QUINT("quint"),
+        EXPO("expo"),
+        CIRC("circ"),
+        BACK("back");
+
+        private final String word;
+
+        Family(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    enum Direction {
+        IN("in"),
+        OUT("out"),
+        IN_OUT("in-out");
+
+        private final String word;
+
+        Direction(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+}

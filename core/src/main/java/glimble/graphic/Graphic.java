@@ -1,0 +1,39 @@
+package glimble.graphic;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * One name bar, title or board: the design, with its fields. An immutable document; an edit makes a new one.
+ *
+ * @param name what people call it
+ * @param frame size, rate and default length of the picture
+ * @param fields what an operator fills in, in the order of the form
+ * @param parts everything drawn, back to front
+ * @param in how the parts come to rest
+ * @param loop what moves while the graphic stands
+ * @param out how the parts leave rest
+ * @param trials the values it is tried with, the first being its sample
+ */
+public record Graphic(
+        String name, Frame frame, List<Field> fields, List<Part> parts, In in, Loop loop, Out out, List<Trial> trials) {
+
+    public Graphic {
+        fields = List.copyOf(fields);
+        parts = List.copyOf(parts);
+        trials = List.copyOf(trials);
+    }
+
+    public Optional<Part> part(String key) {
+        return parts.stream().filter(part -> part.key().equals(key)).findFirst();
+    }
+
+    public Optional<Field> field(String key) {
+        return fields.stream().filter(field -> field.key().equals(key)).findFirst();
+    }
+
+    /** The three phases in the order they are played. */
+    public List<Phase> phases() {
+        return List.of(in, loop, out);
+    }
+}

@@ -1,0 +1,16 @@
+package glimble.graphic;
+
+import java.util.List;
+
+/** Towards rest: every move begins away and ends at rest. As long as its last move. */
+public record In(List<Move> moves) implements Phase {
+
+    public In {
+        moves = List.copyOf(moves);
+    }
+
+    @Override
+    public String word() {
+        return "in";
+    }
+}

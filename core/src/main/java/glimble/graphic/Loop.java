@@ -1,0 +1,20 @@
+package glimble.graphic;
+
+import java.util.List;
+
+/**
+ * While it stands: every move leaves rest and is back at rest at its end, so the loop closes without a seam.
+ *
+ * @param length frames of one round; 0 for none
+ */
+public record Loop(int length, List<Move> moves) implements Phase {
+
+    public Loop {
+        moves = List.copyOf(moves);
+    }
+
+    @Override
+    public String word() {
+        return "loop";
+    }
+}

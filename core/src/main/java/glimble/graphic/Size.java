@@ -1,0 +1,48 @@
+package glimble.graphic;
+
+import java.util.List;
+
+/** How large a part is along one axis. */
+public sealed interface Size {
+
+    /** So many px, whatever the text. */
+    record Fixed(double px) implements Size {}
+
+    /** As the text itself measures: advance width along x, ascent + descent along y. Only a text has one. */
+    record Own() implements Size {}
+
+    /**
+     * Follows other parts.
+     *
+     * @param parts the parts it wraps; absent ones do not count
+     * @param take whether the longest one drives it, or all of them together as they stand
+     * @param before px added on the left or top; may be negative
+     * @param after px added on the right or bottom; may be negative
+     */
+    record Wraps(List<String> parts, Take take, double before, double after) implements Size {
+        public Wraps {
+            parts = List.copyOf(parts);
+        }
+    }
+
+    /** As large as another part: {@code factor × its size + plus px}. */
+    record Matches(String part, double factor, double plus) implements Size {}
+
+    /** What a wrapping size takes from the parts it wraps. */
+    enum Take {
+        /** The largest size among them, wherever they stand. */
+        LONGEST("longest"),
+        /** From the first edge of any of them to the last edge of any. */
+        UNION("union");
+
+        private final String word;
+
+        Take(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+}

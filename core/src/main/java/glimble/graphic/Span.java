@@ -1,0 +1,4 @@
+package glimble.graphic;
+
+/** Size and place of a part along one axis. */
+public record Span(Size size, Place place) {}

@@ -1,0 +1,30 @@
+package glimble.graphic;
+
+/** A direction in the picture. */
+public enum Toward {
+    LEFT("left", Axis.X),
+    RIGHT("right", Axis.X),
+    UP("up", Axis.Y),
+    DOWN("down", Axis.Y);
+
+    private final String word;
+    private final Axis axis;
+
+    Toward(String word, Axis axis) {
+        this.word = word;
+        this.axis = axis;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public Axis axis() {
+        return axis;
+    }
+
+    /** Whether coordinates grow that way. */
+    public boolean forward() {
+        return this == RIGHT || this == DOWN;
+    }
+}

@@ -1,0 +1,63 @@
+package glimble.motion;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Channel;
+import glimble.graphic.Frame;
+import glimble.graphic.Mask;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Toward;
+import glimble.graphic.Travel;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+
+/** Turns the travel of a move into a number, once rest is known. */
+public final class Travels {
+    private Travels() {}
+
+    /**
+     * The value of the move's channel when it is away: px or degrees from rest, or a factor or share of rest.
+     *
+     * @param part the part that moves, present in {@code rest}
+     */
+    public static double away(Move move, Part part, Rest rest, Frame frame) {
+        Travel travel = move.travel();
+        PartRest at = rest.part(part.key());
+        if (travel instanceof Travel.Px px) return px.px();
+        if (travel instanceof Travel.Factor factor) return factor.factor();
+        if (travel instanceof Travel.Degrees turn) return turn.degrees();
+        if (travel instanceof Travel.OwnWidth own) return own.times() * at.box().width();
+        if (travel instanceof Travel.OwnHeight own)
+            return own.times() * at.box().height();
+        if (travel instanceof Travel.ClearOfFrame clear) {
+            return clear(at, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
+        }
+        return clearOfMasks(at, part, rest, ((Travel.ClearOfMask) travel).toward());
+    }
+
+    /** It is out of sight as soon as it is clear of one of its masks: the nearest way counts. */
+    private static double clearOfMasks(PartRest at, Part part, Rest rest, Toward toward) {
+        return part.masks().stream()
+                .filter(Mask::inside)
+                .filter(mask -> rest.isPresent(mask.by()))
+                .mapToDouble(mask -> clear(at, rest.box(mask.by()), toward))
+                .boxed()
+                .min((a, b) -> Double.compare(Math.abs(a), Math.abs(b)))
+                .orElse(0.0);
+    }
+
+    /** px until nothing of the part, neither box nor ink, is inside the rectangle; 0 if nothing is already. */
+    private static double clear(PartRest part, Rect of, Toward toward) {
+        Rect whole = part.box().around(part.drawn());
+        Axis axis = toward.axis();
+        return toward.forward()
+                ? Math.max(0, of.end(axis) - whole.start(axis))
+                : Math.min(0, of.start(axis) - whole.end(axis));
+    }
+
+    /** The value of a channel when several moves change it at once: distances add up, factors multiply. */
+    public static double together(Channel channel, double first, double second) {
+        return channel.rest() == 0 ? first + second : first * second;
+    }
+}

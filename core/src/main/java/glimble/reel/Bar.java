@@ -1,0 +1,26 @@
+package glimble.reel;
+
+import java.util.Optional;
+
+/**
+ * A move as it falls out for given values: what the score draws.
+ *
+ * @param move key of the move
+ * @param part key of the part that moves
+ * @param start first frame in its phase
+ * @param length frames
+ * @param away the resolved travel: px or degrees from rest, or a factor
+ * @param waitsFor key of the move it waits for once absent parts are taken out
+ * @param afterEnd whether it waits for that one's end, not its beginning
+ * @param words the move in a few words
+ */
+public record Bar(
+        PhaseName phase,
+        String move,
+        String part,
+        int start,
+        int length,
+        double away,
+        Optional<String> waitsFor,
+        boolean afterEnd,
+        String words) {}

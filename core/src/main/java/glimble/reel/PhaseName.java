@@ -1,0 +1,8 @@
+package glimble.reel;
+
+/** The phases of a reel. */
+public enum PhaseName {
+    IN,
+    LOOP,
+    OUT
+}

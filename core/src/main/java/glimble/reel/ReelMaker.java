@@ -1,0 +1,120 @@
+package glimble.reel;
+
+import glimble.graphic.BoxPart;
+import glimble.graphic.Graphic;
+import glimble.graphic.LinePart;
+import glimble.graphic.Mask;
+import glimble.graphic.Paint;
+import glimble.graphic.Part;
+import glimble.graphic.Rate;
+import glimble.graphic.TextPart;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import glimble.rest.RestSolver;
+import glimble.text.GlyphRun;
+import glimble.text.Typesetter;
+import java.util.ArrayList;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Works a graphic out for given values: design + values → rest → reel. The same input gives the same numbers on any
+ * machine. Cost grows linearly with parts, and with moves × their frames.
+ */
+public final class ReelMaker {
+    private final Graphic graphic;
+    private final Rest rest;
+    private final Map<PhaseName, PhaseMotion> motion = new EnumMap<>(PhaseName.class);
+
+    private ReelMaker(Graphic graphic, Rest rest) {
+        this.graphic = graphic;
+        this.rest = rest;
+        motion.put(PhaseName.IN, new PhaseMotion(PhaseName.IN, graphic.in(), graphic, rest));
+        motion.put(PhaseName.LOOP, new PhaseMotion(PhaseName.LOOP, graphic.loop(), graphic, rest));
+        motion.put(PhaseName.OUT, new PhaseMotion(PhaseName.OUT, graphic.out(), graphic, rest));
+    }
+
+    /**
+     * @param graphic as {@code GraphicReader} gives it
+     * @param values text by field key; a missing one is blank
+     */
+    public static WorkedOut make(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
+        Rest rest = RestSolver.solve(graphic, values, typesetter);
+        ReelMaker maker = new ReelMaker(graphic, rest);
+        Reel reel = maker.reel();
+        List<Bar> bars = new ArrayList<>();
+        for (PhaseMotion phase : maker.motion.values()) bars.addAll(phase.bars());
+        return new WorkedOut(
+                reel, rest, bars, Playback.whole(reel, graphic.frame().length()));
+    }
+
+    private Reel reel() {
+        List<Part> present = graphic.parts().stream()
+                .filter(part -> rest.isPresent(part.key()))
+                .toList();
+        Map<String, Integer> index = new HashMap<>();
+        for (Part part : present) index.put(part.key(), index.size());
+        List<Layer> layers = present.stream().map(part -> layer(part, index)).toList();
+        Rate rate = graphic.frame().rate();
+        return new Reel(
+                graphic.frame().width(),
+                graphic.frame().height(),
+                rate.frames() / (double) rate.seconds(),
+                layers,
+                motion.get(PhaseName.IN).length(),
+                motion.get(PhaseName.LOOP).length(),
+                motion.get(PhaseName.OUT).length());
+    }
+
+    private Layer layer(Part part, Map<String, Integer> index) {
+        PartRest at = rest.part(part.key());
+        List<Track> tracks = new ArrayList<>();
+        for (PhaseMotion phase : motion.values()) tracks.addAll(phase.tracks(part));
+        return new Layer(
+                part.key(),
+                part.kind(),
+                Rounding.px(at.box()),
+                Rounding.px(at.drawn()),
+                Rounding.px(at.baseline()),
+                radius(part, at.box()),
+                fill(part).colour(),
+                at.line()
+                        .map(line ->
+                                line.runs().stream().map(ReelMaker::rounded).toList())
+                        .orElse(List.of()),
+                masks(part, index),
+                tracks);
+    }
+
+    /** A mask whose part is absent hides nothing. */
+    private static List<Layer.MaskBy> masks(Part part, Map<String, Integer> index) {
+        List<Layer.MaskBy> masks = new ArrayList<>();
+        for (Mask mask : part.masks()) {
+            if (index.containsKey(mask.by())) masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside()));
+        }
+        return masks;
+    }
+
+    private static double radius(Part part, Rect box) {
+        if (!(part instanceof BoxPart rounded)) return 0;
+        return Rounding.px(Math.min(rounded.radius(), Math.min(box.width(), box.height()) / 2));
+    }
+
+    private static Paint fill(Part part) {
+        if (part instanceof TextPart text) return text.style().fill();
+        return part instanceof BoxPart box ? box.fill() : ((LinePart) part).fill();
+    }
+
+    private static GlyphRun rounded(GlyphRun run) {
+        double[] x = new double[run.x().length];
+        double[] y = new double[run.y().length];
+        for (int i = 0; i < x.length; i++) {
+            x[i] = Rounding.px(run.x()[i]);
+            y[i] = Rounding.px(run.y()[i]);
+        }
+        return new GlyphRun(run.font(), run.scale(), run.glyphs(), x, y);
+    }
+}

@@ -1,0 +1,146 @@
+package glimble.rest;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Edge;
+import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.function.Function;
+
+/**
+ * The relations of a graphic as a graph: which unknown follows which. Tells whether they can be solved, whatever values
+ * are filled in: absent parts only shorten the ways through it.
+ */
+public final class Relations {
+
+    /** One number to be solved: the size or the place of a part along an axis. */
+    private record Unknown(String part, Axis axis, boolean size) {
+        @Override
+        public String toString() {
+            return part + " · " + (size ? (axis == Axis.X ? "width" : "height") : (axis == Axis.X ? "x" : "y"));
+        }
+    }
+
+    private final Map<String, Part> parts = new HashMap<>();
+
+    private Relations(Graphic graphic) {
+        for (Part part : graphic.parts()) parts.put(part.key(), part);
+    }
+
+    /**
+     * The first circle of unknowns that follow each other, in words, each followed by what it follows; empty if all can be
+     * solved. References must hold.
+     */
+    public static Optional<String> cycle(Graphic graphic) {
+        Relations relations = new Relations(graphic);
+        Set<Unknown> solved = new HashSet<>();
+        for (Part part : graphic.parts()) {
+            for (Axis axis : Axis.values()) {
+                for (boolean size : new boolean[] {true, false}) {
+                    Optional<String> cycle =
+                            relations.cycle(new Unknown(part.key(), axis, size), new LinkedHashSet<>(), solved);
+                    if (cycle.isPresent()) return cycle;
+                }
+            }
+        }
+        return Optional.empty();
+    }
+
+    private Optional<String> cycle(Unknown unknown, LinkedHashSet<Unknown> path, Set<Unknown> solved) {
+        if (solved.contains(unknown)) return Optional.empty();
+        if (!path.add(unknown)) return Optional.of(words(path, unknown));
+        for (Unknown followed : follows(unknown)) {
+            Optional<String> cycle = cycle(followed, path, solved);
+            if (cycle.isPresent()) return cycle;
+        }
+        path.remove(unknown);
+        solved.add(unknown);
+        return Optional.empty();
+    }
+
+    private static String words(Set<Unknown> path, Unknown again) {
+        List<String> circle = new ArrayList<>();
+        boolean inside = false;
+        for (Unknown unknown : path) {
+            inside |= unknown.equals(again);
+            if (inside) circle.add(unknown.toString());
+        }
+        circle.add(again.toString());
+        return String.join(" follows ", circle);
+    }
+
+    private Set<Unknown> follows(Unknown unknown) {
+        Set<Unknown> followed = new LinkedHashSet<>();
+        Part part = parts.get(unknown.part());
+        Axis axis = unknown.axis();
+        if (!unknown.size()) {
+            Place place = part.span(axis).place();
+            if (needsSize(place.edge())) followed.add(new Unknown(part.key(), axis, true));
+            if (!place.onGround()) {
+                followed.add(new Unknown(place.on(), axis, false));
+                if (needsSize(place.at())) followed.add(new Unknown(place.on(), axis, true));
+            }
+            return followed;
+        }
+        Size size = part.span(axis).size();
+        if (size instanceof Size.Matches matches) followed.add(new Unknown(matches.part(), axis, true));
+        if (size instanceof Size.Wraps wraps) {
+            for (String key : wraps.parts()) followed.add(new Unknown(key, axis, true));
+            if (wraps.take() == Size.Take.UNION) addUnion(part, wraps, axis, followed);
+        }
+        return followed;
+    }
+
+    private void addUnion(Part wrapper, Size.Wraps wraps, Axis axis, Set<Unknown> followed) {
+        List<Part> wrapped = wraps.parts().stream().map(parts::get).toList();
+        Edge shared = sharedEdge(wrapper.key(), wrapped, part -> part.span(axis).place(), parts::get);
+        for (Part start : wrapped) {
+            if (shared == null) {
+                followed.add(new Unknown(start.key(), axis, false));
+                continue;
+            }
+            for (Part part = start;
+                    part != wrapper;
+                    part = parts.get(part.span(axis).place().on())) {
+                Place place = part.span(axis).place();
+                if (needsSize(place.edge())) followed.add(new Unknown(part.key(), axis, true));
+                boolean between = !place.on().equals(wrapper.key());
+                if (between && needsSize(place.at())) followed.add(new Unknown(place.on(), axis, true));
+            }
+        }
+    }
+
+    private static boolean needsSize(Edge edge) {
+        return edge == Edge.CENTRE || edge == Edge.END || edge == Edge.INNER_END;
+    }
+
+    /**
+     * The edge of {@code wrapper} on which all these parts hang, directly or through others; null if they do not all hang on
+     * one and the same edge of it.
+     */
+    static Edge sharedEdge(
+            String wrapper, List<Part> wrapped, Function<Part, Place> placeOf, Function<String, Part> partOf) {
+        Edge shared = null;
+        for (Part start : wrapped) {
+            Edge edge = null;
+            Set<String> seen = new HashSet<>();
+            for (Part part = start; part != null && seen.add(part.key()); ) {
+                Place place = placeOf.apply(part);
+                if (place.on().equals(wrapper)) edge = place.at();
+                part = place.onGround() || edge != null ? null : partOf.apply(place.on());
+            }
+            if (edge == null || (shared != null && shared != edge)) return null;
+            shared = edge;
+        }
+        return shared;
+    }
+}

@@ -1,0 +1,61 @@
+package glimble.rest;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The relations of a part in words, as the score and the sheet show them. */
+public final class RestWords {
+    private RestWords() {}
+
+    /** The relation that tells most about a part, short enough for a column of the score. */
+    public static String brief(Part part) {
+        Size size = part.x().size();
+        if (size instanceof Size.Own) {
+            Place place = part.x().place();
+            return "its own size · in " + place.on();
+        }
+        return size(size);
+    }
+
+    /** A sentence each for width, height and both places. */
+    public static List<String> sentences(Part part) {
+        List<String> sentences = new ArrayList<>();
+        for (Axis axis : Axis.values()) {
+            sentences.add((axis == Axis.X ? "width " : "height ")
+                    + size(part.span(axis).size()));
+        }
+        for (Axis axis : Axis.values()) sentences.add(place(part.span(axis).place(), axis));
+        return sentences;
+    }
+
+    private static String size(Size size) {
+        if (size instanceof Size.Fixed fixed) return plain(fixed.px()) + " px";
+        if (size instanceof Size.Matches matches) {
+            String share = matches.factor() == 1 ? "" : plain(matches.factor()) + " × ";
+            return "as " + share + matches.part() + plus(matches.plus());
+        }
+        if (size instanceof Size.Wraps wraps) {
+            return "wraps " + String.join(", ", wraps.parts()) + " · pad " + plain(wraps.before()) + " "
+                    + plain(wraps.after());
+        }
+        return "of its letters";
+    }
+
+    private static String place(Place place, Axis axis) {
+        return place.edge().word(axis) + " hangs on " + place.on() + " · "
+                + place.at().word(axis) + plus(place.plus());
+    }
+
+    private static String plus(double px) {
+        if (px == 0) return "";
+        return (px < 0 ? " − " : " + ") + plain(Math.abs(px));
+    }
+
+    private static String plain(double number) {
+        return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
+    }
+}

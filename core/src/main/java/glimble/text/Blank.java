@@ -1,0 +1,46 @@
+package glimble.text;
+
+/** What counts as nothing: white space of any kind, and characters that show nothing. */
+public final class Blank {
+    private Blank() {}
+
+    public static boolean isBlank(String text) {
+        return text.codePoints().allMatch(Blank::showsNothing);
+    }
+
+    /** One line of text without what shows nothing at either end; line breaks, tabs and controls inside become spaces. */
+    public static String oneLine(String text) {
+        int[] points = text.codePoints().toArray();
+        int first = 0;
+        int last = points.length;
+        while (first < last && showsNothing(points[first])) first++;
+        while (last > first && showsNothing(points[last - 1])) last--;
+        StringBuilder line = new StringBuilder();
+        for (int i = first; i < last; i++) line.appendCodePoint(breaksLine(points[i]) ? ' ' : points[i]);
+        return line.toString();
+    }
+
+    private static boolean showsNothing(int point) {
+        return Character.isWhitespace(point)
+                || Character.isSpaceChar(point)
+                || Character.isISOControl(point)
+                || point == 0x00AD // soft hyphen
+                || point == 0x034F // combining grapheme joiner
+                || point == 0x115F // fillers of Hangul
+                || point == 0x1160
+                || point == 0x3164
+                || point == 0xFFA0
+                || point == 0x2800 // the empty Braille cell
+                || (point >= 0x180B && point <= 0x180F)
+                || (point >= 0x200B && point <= 0x200F) // zero width, direction marks
+                || (point >= 0x202A && point <= 0x202E)
+                || (point >= 0x2060 && point <= 0x206F)
+                || (point >= 0xFE00 && point <= 0xFE0F) // variation selectors
+                || point == 0xFEFF
+                || (point >= 0xE0000 && point <= 0xE0FFF);
+    }
+
+    private static boolean breaksLine(int point) {
+        return Character.isISOControl(point) || point == 0x2028 || point == 0x2029;
+    }
+}

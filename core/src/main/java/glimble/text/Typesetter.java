@@ -1,0 +1,20 @@
+package glimble.text;
+
+import java.util.Set;
+
+/** Turns text into glyphs. The one place where letters are shaped; everything after it sees glyphs with positions. */
+public interface Typesetter {
+
+    /** Ids of the fonts a text may name. */
+    Set<String> fonts();
+
+    /**
+     * Lays a text out on one line: kerning and ligatures on, directions resolved, glyphs the font lacks taken from the
+     * fonts it falls back to.
+     *
+     * @param font one of {@link #fonts()}
+     * @param size px of an em
+     * @throws IllegalArgumentException if there is no such font
+     */
+    TypesetLine set(String text, String font, double size);
+}

@@ -1,0 +1,29 @@
+package glimble.server;
+
+import glimble.typeset.JdkTypesetter;
+import java.time.Clock;
+import org.springframework.boot.SpringApplication;
+import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.context.annotation.Bean;
+
+/** The application: REST over the core, the database, and the built user interface. */
+@SpringBootApplication
+public class GlimbleServer {
+
+    public static void main(String[] args) {
+        SpringApplication.run(GlimbleServer.class, args);
+    }
+
+    @Bean
+    JdkTypesetter typesetter() {
+        JdkTypesetter typesetter = new JdkTypesetter();
+        // The first use of a font takes a quarter of a second; nobody should wait for it while typing.
+        for (String font : typesetter.fonts()) typesetter.set("Skerry", font, 40);
+        return typesetter;
+    }
+
+    @Bean
+    Clock clock() {
+        return Clock.systemUTC();
+    }
+}

@@ -1,0 +1,62 @@
+package glimble.server;
+
+import glimble.formats.GraphicSchema;
+import io.swagger.v3.core.util.Json31;
+import io.swagger.v3.oas.models.OpenAPI;
+import io.swagger.v3.oas.models.info.Info;
+import io.swagger.v3.oas.models.media.JsonSchema;
+import io.swagger.v3.oas.models.media.Schema;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.springdoc.core.customizers.OpenApiCustomizer;
+import org.springframework.context.annotation.Bean;
+import org.springframework.context.annotation.Configuration;
+import tools.jackson.databind.JsonNode;
+
+/** The description of the API, from which the types of the user interface are made. */
+@Configuration
+class OpenApiConfig {
+    /** The only members that may be missing from what the server sends or takes. */
+    private static final List<String> OPTIONAL = List.of("waitsFor", "at", "why");
+
+    @Bean
+    OpenApiCustomizer description() {
+        return api -> {
+            api.info(new Info().title("Glimble").version("1"));
+            // The address differs from start to start, and is not part of the description.
+            api.servers(List.of());
+            for (Schema<?> schema : schemas(api.getComponents().getSchemas())) requireMembers(schema);
+            addDocument(api);
+        };
+    }
+
+    @SuppressWarnings("rawtypes")
+    private static List<Schema<?>> schemas(Map<String, Schema> named) {
+        List<Schema<?>> schemas = new ArrayList<>();
+        for (Schema<?> schema : named.values()) schemas.add(schema);
+        return schemas;
+    }
+
+    private static void requireMembers(Schema<?> schema) {
+        if (schema.getProperties() == null) return;
+        List<String> names = new ArrayList<>(schema.getProperties().keySet());
+        names.removeAll(OPTIONAL);
+        schema.setRequired(names);
+    }
+
+    /** The schema of the document keeps its own rules about what may be missing. */
+    private static void addDocument(OpenAPI api) {
+        for (Map.Entry<String, JsonNode> named :
+                GraphicSchema.json().get("$defs").properties()) {
+            String json = named.getValue().toString().replace("#/$defs/", "#/components/schemas/");
+            try {
+                api.getComponents().addSchemas(named.getKey(), Json31.mapper().readValue(json, JsonSchema.class));
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+}

@@ -1,0 +1,42 @@
+package glimble.server.graphics;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Graphics and their revisions in the database. The statements are in {@code GraphicMapper.xml}. */
+@Mapper
+public interface GraphicMapper {
+
+    /** Every graphic at its current revision. */
+    List<StoredGraphic> all();
+
+    /** A graphic at its current revision. */
+    Optional<StoredGraphic> find(@Param("id") long id);
+
+    Optional<StoredGraphic> findRevision(@Param("id") long id, @Param("revision") int revision);
+
+    /** Newest first. */
+    List<RevisionNote> revisions(@Param("id") long id);
+
+    /** The current revision of a graphic, which nobody else can change before the transaction ends. */
+    Optional<Integer> lockedRevision(@Param("id") long id);
+
+    void addGraphic(NewGraphic graphic);
+
+    void addRevision(
+            @Param("id") long id,
+            @Param("revision") int revision,
+            @Param("document") String document,
+            @Param("savedAt") Instant savedAt);
+
+    void makeCurrent(
+            @Param("id") long id,
+            @Param("revision") int revision,
+            @Param("name") String name,
+            @Param("savedAt") Instant savedAt);
+
+    long count();
+}

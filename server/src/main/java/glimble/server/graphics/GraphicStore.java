@@ -1,0 +1,77 @@
+package glimble.server.graphics;
+
+import glimble.formats.GraphicJson;
+import glimble.graphic.Graphic;
+import glimble.server.problems.NotThere;
+import glimble.server.problems.Stale;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.temporal.ChronoUnit;
+import java.util.List;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+
+/** Keeps graphics. Every save is a revision of its own, made in one transaction; nothing is overwritten. */
+@Service
+public class GraphicStore {
+    private final GraphicMapper mapper;
+    private final Clock clock;
+
+    GraphicStore(GraphicMapper mapper, Clock clock) {
+        this.mapper = mapper;
+        this.clock = clock;
+    }
+
+    public List<StoredGraphic> all() {
+        return mapper.all();
+    }
+
+    /** @throws NotThere if there is no such graphic */
+    public StoredGraphic find(long id) {
+        return mapper.find(id).orElseThrow(() -> new NotThere("There is no graphic " + id + "."));
+    }
+
+    /** @throws NotThere if there is no such graphic or revision */
+    public StoredGraphic find(long id, int revision) {
+        return mapper.findRevision(id, revision)
+                .orElseThrow(() -> new NotThere("There is no revision " + revision + " of graphic " + id + "."));
+    }
+
+    /** @throws NotThere if there is no such graphic */
+    public List<RevisionNote> revisions(long id) {
+        find(id);
+        return mapper.revisions(id);
+    }
+
+    @Transactional
+    public StoredGraphic add(Graphic graphic) {
+        NewGraphic added = new NewGraphic(graphic.name(), now());
+        mapper.addGraphic(added);
+        return addRevision(added.getId(), 1, graphic, added.getSavedAt());
+    }
+
+    /**
+     * @param basedOn the revision that was changed
+     * @throws Stale if somebody has saved another one since
+     * @throws NotThere if there is no such graphic
+     */
+    @Transactional
+    public StoredGraphic save(long id, int basedOn, Graphic graphic) {
+        int current = mapper.lockedRevision(id).orElseThrow(() -> new NotThere("There is no graphic " + id + "."));
+        if (current != basedOn) throw new Stale(basedOn, find(id));
+        StoredGraphic saved = addRevision(id, current + 1, graphic, now());
+        mapper.makeCurrent(id, saved.revision(), graphic.name(), saved.savedAt());
+        return saved;
+    }
+
+    private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt) {
+        String document = GraphicJson.write(graphic);
+        mapper.addRevision(id, revision, document, savedAt);
+        return new StoredGraphic(id, revision, savedAt, document);
+    }
+
+    /** As exact as the database keeps it. */
+    private Instant now() {
+        return clock.instant().truncatedTo(ChronoUnit.MILLIS);
+    }
+}

@@ -1,0 +1,85 @@
+package glimble.server.graphics;
+
+import glimble.graphic.Graphic;
+import glimble.server.problems.Refused;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.net.URI;
+import java.time.Instant;
+import java.util.List;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Graphics and their revisions. */
+@RestController
+@RequestMapping("/api/graphics")
+class GraphicsController {
+    private static final String GRAPHIC = "#/components/schemas/Graphic";
+
+    private final GraphicStore store;
+    private final DocumentReader documents;
+    private final JsonMapper json;
+
+    GraphicsController(GraphicStore store, DocumentReader documents, JsonMapper json) {
+        this.store = store;
+        this.documents = documents;
+        this.json = json;
+    }
+
+    /** A graphic at one of its revisions. */
+    record GraphicAnswer(
+            long id,
+            int revision,
+            Instant savedAt,
+            @Schema(ref = GRAPHIC) JsonNode document) {}
+
+    record NewGraphicRequest(@Schema(ref = GRAPHIC) JsonNode document) {}
+
+    /** A save states the revision it changes. */
+    record SaveRequest(
+            Integer basedOn, @Schema(ref = GRAPHIC) JsonNode document) {}
+
+    @GetMapping
+    List<GraphicAnswer> all() {
+        return store.all().stream().map(this::answer).toList();
+    }
+
+    @GetMapping("/{id}")
+    GraphicAnswer one(@PathVariable long id) {
+        return answer(store.find(id));
+    }
+
+    @GetMapping("/{id}/revisions")
+    List<RevisionNote> revisions(@PathVariable long id) {
+        return store.revisions(id);
+    }
+
+    @GetMapping("/{id}/revisions/{revision}")
+    GraphicAnswer revision(@PathVariable long id, @PathVariable int revision) {
+        return answer(store.find(id, revision));
+    }
+
+    @PostMapping
+    ResponseEntity<GraphicAnswer> add(@RequestBody NewGraphicRequest request) {
+        StoredGraphic added = store.add(documents.read(request.document()));
+        return ResponseEntity.created(URI.create("/api/graphics/" + added.id())).body(answer(added));
+    }
+
+    @PutMapping("/{id}")
+    GraphicAnswer save(@PathVariable long id, @RequestBody SaveRequest request) {
+        if (request.basedOn() == null) throw new Refused("$.basedOn", "is missing; state the revision you changed");
+        Graphic graphic = documents.read(request.document());
+        return answer(store.save(id, request.basedOn(), graphic));
+    }
+
+    private GraphicAnswer answer(StoredGraphic stored) {
+        return new GraphicAnswer(stored.id(), stored.revision(), stored.savedAt(), json.readTree(stored.document()));
+    }
+}

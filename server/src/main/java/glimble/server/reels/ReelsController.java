@@ -1,0 +1,123 @@
+package glimble.server.reels;
+
+import glimble.document.Limits;
+import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.reel.Bar;
+import glimble.reel.Effort;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.reel.WorkedOut;
+import glimble.rest.PartRest;
+import glimble.rest.ReckoningWords;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import glimble.rest.RestWords;
+import glimble.server.graphics.DocumentReader;
+import glimble.server.problems.Refused;
+import glimble.text.Typesetter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Works graphics out. Keeps nothing, so it can be asked on every keystroke. */
+@RestController
+class ReelsController {
+    private static final int MOST_VALUES = 64;
+
+    private final DocumentReader documents;
+    private final Typesetter typesetter;
+
+    ReelsController(DocumentReader documents, Typesetter typesetter) {
+        this.documents = documents;
+        this.typesetter = typesetter;
+    }
+
+    /** A document and several fillings of its fields: text by field key. */
+    record ReelsRequest(
+            @Schema(ref = "#/components/schemas/Graphic") JsonNode document, List<Map<String, String>> values) {}
+
+    /** One answer for each filling, in the same order. */
+    record ReelsAnswer(List<WorkedOutAnswer> worked) {}
+
+    record WorkedOutAnswer(Reel reel, List<RestAnswer> rest, List<Bar> bars, List<Playback.Stretch> whole) {}
+
+    /**
+     * A part at rest.
+     *
+     * @param at missing if the part is absent for these values
+     * @param brief its leading relation in a few words
+     * @param relations a sentence for each of its relations
+     * @param why how x, y, width and height came about, a line each; missing if the part is absent
+     */
+    record RestAnswer(
+            String part,
+            String kind,
+            boolean present,
+            Optional<Rect> box,
+            String brief,
+            List<String> relations,
+            Optional<List<String>> why) {}
+
+    @PostMapping("/api/reels")
+    ReelsAnswer work(@RequestBody ReelsRequest request) {
+        Graphic graphic = documents.read(request.document());
+        List<Map<String, String>> fillings = checked(request.values());
+        long effort = 0;
+        for (Map<String, String> values : fillings) effort += Effort.of(graphic, values);
+        if (effort > Effort.MOST) {
+            throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
+        }
+        return new ReelsAnswer(
+                fillings.stream().map(values -> work(graphic, values)).toList());
+    }
+
+    private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
+        if (fillings == null) throw new Refused("$.values", "is missing; send a list with one object a filling");
+        if (fillings.size() > MOST_VALUES) {
+            throw new Refused(
+                    "$.values", "has " + fillings.size() + " entries; at most " + MOST_VALUES + " are allowed");
+        }
+        for (int i = 0; i < fillings.size(); i++) {
+            String path = "$.values[" + i + "]";
+            if (fillings.get(i) == null) throw new Refused(path, "must be an object of texts");
+            fillings.get(i).forEach((field, text) -> {
+                if (text == null) throw new Refused(path + "." + field, "must be a text, not null");
+                if (text.length() > Limits.TEXT) {
+                    throw new Refused(path + "." + field, "has more than " + Limits.TEXT + " characters");
+                }
+            });
+        }
+        return fillings;
+    }
+
+    private WorkedOutAnswer work(Graphic graphic, Map<String, String> values) {
+        WorkedOut worked = ReelMaker.make(graphic, values, typesetter);
+        List<RestAnswer> rest = new ArrayList<>();
+        for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
+        return new WorkedOutAnswer(worked.reel(), rest, worked.bars(), worked.whole());
+    }
+
+    private static RestAnswer rest(Part part, Rest rest) {
+        Optional<PartRest> solved = Optional.ofNullable(rest.parts().get(part.key()));
+        return new RestAnswer(
+                part.key(),
+                part.kind(),
+                solved.isPresent(),
+                solved.map(PartRest::box),
+                RestWords.brief(part),
+                RestWords.sentences(part),
+                solved.map(at -> List.of(
+                        ReckoningWords.of(at.x()),
+                        ReckoningWords.of(at.y()),
+                        ReckoningWords.of(at.width()),
+                        ReckoningWords.of(at.height()))));
+    }
+}

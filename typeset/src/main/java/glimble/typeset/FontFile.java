@@ -1,0 +1,139 @@
+package glimble.typeset;
+
+import java.awt.Font;
+import java.awt.FontFormatException;
+import java.awt.Shape;
+import java.awt.font.FontRenderContext;
+import java.awt.font.GlyphVector;
+import java.awt.font.LineMetrics;
+import java.awt.font.TextAttribute;
+import java.awt.geom.Rectangle2D;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.ByteBuffer;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.zip.CRC32;
+
+/**
+ * A font loaded at a size of its units per em: one px is one unit, so that nothing is rounded, and any size is a scale of
+ * it. Kerning and ligatures are on, metrics fractional. Safe for several threads.
+ */
+final class FontFile {
+    private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
+    private static final int HEAD_TABLE = 0x68656164;
+    /** The end of Latin Extended-A: letters up to here are usual. */
+    private static final int LAST_USUAL = 0x017F;
+
+    private final Font font;
+    private final int unitsPerEm;
+    private final String edition;
+    private final double ascent;
+    private final double descent;
+    private final Map<Integer, Rectangle2D> inks = new ConcurrentHashMap<>();
+
+    FontFile(ShippedFont shipped) {
+        byte[] file = bytes(shipped);
+        unitsPerEm = unitsPerEm(file);
+        edition = edition(file);
+        try {
+            // The JDK draws a font of this size without hinting, since its metrics are fractional.
+            font = Font.createFont(Font.TRUETYPE_FONT, new ByteArrayInputStream(file))
+                    .deriveFont(Map.of(
+                            TextAttribute.SIZE, (float) unitsPerEm,
+                            TextAttribute.KERNING, TextAttribute.KERNING_ON,
+                            TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
+        } catch (FontFormatException | IOException e) {
+            throw new IllegalStateException("cannot read the shipped font " + shipped.id(), e);
+        }
+        LineMetrics metrics = font.getLineMetrics("x", EXACT);
+        Rectangle2D letters = inkOfUsualLetters();
+        ascent = Math.max(metrics.getAscent(), -letters.getMinY());
+        descent = Math.max(metrics.getDescent(), letters.getMaxY());
+    }
+
+    private static byte[] bytes(ShippedFont shipped) {
+        try (InputStream stream = FontFile.class.getResourceAsStream(shipped.resource())) {
+            if (stream == null) throw new IllegalStateException("the font " + shipped.id() + " is not shipped");
+            return stream.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** From the table "head". Source: OpenType 1.9, font header table: unitsPerEm at offset 18. */
+    private static int unitsPerEm(byte[] file) {
+        ByteBuffer buffer = ByteBuffer.wrap(file);
+        int tables = buffer.getShort(4);
+        for (int i = 0; i < tables; i++) {
+            int record = 12 + 16 * i;
+            if (buffer.getInt(record) == HEAD_TABLE) return buffer.getShort(buffer.getInt(record + 8) + 18);
+        }
+        throw new IllegalStateException("a font without a head table");
+    }
+
+    /**
+     * The box around the letters of European names. Fonts state an ascent and descent that some of their own letters pass by
+     * a few units; a line that grew by those would make its box jump between one name and the next.
+     */
+    private Rectangle2D inkOfUsualLetters() {
+        Rectangle2D box = new Rectangle2D.Double();
+        for (int point = '!'; point <= LAST_USUAL; point++) {
+            if (!Character.isLetterOrDigit(point) || !font.canDisplay(point)) continue;
+            GlyphVector letter = font.createGlyphVector(EXACT, new String(Character.toChars(point)));
+            box = box.createUnion(ink(letter.getGlyphCode(0)));
+        }
+        return box;
+    }
+
+    private static String edition(byte[] file) {
+        CRC32 sum = new CRC32();
+        sum.update(file);
+        return Long.toHexString(sum.getValue());
+    }
+
+    /** Another one for another file. */
+    String edition() {
+        return edition;
+    }
+
+    int unitsPerEm() {
+        return unitsPerEm;
+    }
+
+    /** Units from the top of a line to its baseline: room for every usual letter. */
+    double ascent() {
+        return ascent;
+    }
+
+    /** Units from the baseline to the bottom of a line: room for every usual letter. */
+    double descent() {
+        return descent;
+    }
+
+    int glyphCount() {
+        return font.getNumGlyphs();
+    }
+
+    boolean has(int point) {
+        return font.canDisplay(point);
+    }
+
+    /** Shapes a piece of text of one direction; glyphs from left to right, in units. */
+    GlyphVector shape(char[] text, int from, int to, boolean rightToLeft) {
+        int direction = rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT;
+        return font.layoutGlyphVector(EXACT, text, from, to, direction);
+    }
+
+    /** The outline of a glyph, units, its origin on the baseline, y downwards. */
+    Shape outline(int glyph) {
+        return font.createGlyphVector(EXACT, new int[] {glyph}).getGlyphOutline(0);
+    }
+
+    /** The box around an outline, units; empty for a space. */
+    Rectangle2D ink(int glyph) {
+        return inks.computeIfAbsent(glyph, id -> outline(id).getBounds2D());
+    }
+}

@@ -1,0 +1,100 @@
+package glimble.typeset;
+
+import glimble.text.TypesetLine;
+import glimble.text.Typesetter;
+import java.awt.Shape;
+import java.util.Collections;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.NoSuchElementException;
+import java.util.Set;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * Shapes text with the JDK's own layout and the shipped fonts. Lines are kept, the most recently used ones; asking again
+ * for the same text costs nothing. Safe for several threads.
+ */
+public final class JdkTypesetter implements Typesetter {
+    private static final int KEPT = 4_096;
+
+    private record Asked(String text, String font, double size) {}
+
+    private final Map<String, ShippedFont> shipped = new LinkedHashMap<>();
+    private final Map<String, FontFile> files = new ConcurrentHashMap<>();
+    private final Map<Asked, TypesetLine> lines = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Asked, TypesetLine> eldest) {
+            return size() > KEPT;
+        }
+    });
+
+    public JdkTypesetter() {
+        for (ShippedFont font : ShippedFont.ALL) shipped.put(font.id(), font);
+    }
+
+    @Override
+    public Set<String> fonts() {
+        return Collections.unmodifiableSet(shipped.keySet());
+    }
+
+    @Override
+    public TypesetLine set(String text, String font, double size) {
+        if (!shipped.containsKey(font)) throw new IllegalArgumentException("no font " + font);
+        Asked asked = new Asked(text, font, size);
+        TypesetLine known = lines.get(asked);
+        if (known != null) return known;
+        TypesetLine line = new LineLayout(chain(font), size).set(text);
+        lines.put(asked, line);
+        return line;
+    }
+
+    private Map<String, FontFile> chain(String font) {
+        Map<String, FontFile> chain = new LinkedHashMap<>();
+        chain.put(font, file(font));
+        for (String fallback : shipped.get(font).fallbacks()) chain.put(fallback, file(fallback));
+        return chain;
+    }
+
+    private FontFile file(String font) {
+        ShippedFont found = shipped.get(font);
+        if (found == null) throw new NoSuchElementException("there is no font " + font);
+        return files.computeIfAbsent(font, id -> new FontFile(found));
+    }
+
+    public List<ShippedFont> shippedFonts() {
+        return List.copyOf(shipped.values());
+    }
+
+    /**
+     * Tells one file of a font from another.
+     *
+     * @throws NoSuchElementException if there is no such font
+     */
+    public String edition(String font) {
+        return file(font).edition();
+    }
+
+    /** @throws NoSuchElementException if there is no such font */
+    public int unitsPerEm(String font) {
+        return file(font).unitsPerEm();
+    }
+
+    /** @throws NoSuchElementException if there is no such font */
+    public int glyphCount(String font) {
+        return file(font).glyphCount();
+    }
+
+    /**
+     * The outline of a glyph, in units of the em, its origin on the baseline, y downwards.
+     *
+     * @throws NoSuchElementException if there is no such font or glyph
+     */
+    public Shape outline(String font, int glyph) {
+        FontFile file = file(font);
+        if (glyph < 0 || glyph >= file.glyphCount()) {
+            throw new NoSuchElementException("the font " + font + " has no glyph " + glyph);
+        }
+        return file.outline(glyph);
+    }
+}

@@ -1,0 +1,158 @@
+package glimble.typeset;
+
+import glimble.text.GlyphRun;
+import glimble.text.Ink;
+import glimble.text.TypesetLine;
+import java.awt.font.GlyphVector;
+import java.awt.geom.Point2D;
+import java.awt.geom.Rectangle2D;
+import java.text.Bidi;
+import java.text.BreakIterator;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.Collections;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+
+/**
+ * Lays out one line: splits it into runs of one direction (Unicode bidirectional algorithm) and one font, shapes each, and
+ * sets them side by side from left to right.
+ */
+final class LineLayout {
+    /** Ids the JDK gives to characters without a glyph, such as direction marks. */
+    private static final int INVISIBLE = 0xFFFE;
+
+    private final Map<String, FontFile> chain;
+    private final String first;
+    private final double size;
+
+    private final List<GlyphRun> runs = new ArrayList<>();
+    private double pen;
+    private Rectangle2D ink;
+
+    /** @param chain fonts by id, the preferred one first */
+    LineLayout(Map<String, FontFile> chain, double size) {
+        this.chain = chain;
+        this.size = size;
+        first = chain.keySet().iterator().next();
+    }
+
+    TypesetLine set(String text) {
+        char[] letters = text.toCharArray();
+        double ascent = chain.get(first).ascent() * scale(first);
+        double descent = chain.get(first).descent() * scale(first);
+        if (letters.length > 0) for (Piece piece : pieces(text)) shape(letters, piece);
+        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs);
+        // Ink that stands out of the line, as stacked accents do, makes the line taller: no box may cut it.
+        return new TypesetLine(
+                pen,
+                Math.max(ascent, -ink.getMinY()),
+                Math.max(descent, ink.getMaxY()),
+                new Ink(ink.getMinX(), ink.getMinY(), ink.getMaxX(), ink.getMaxY()),
+                runs);
+    }
+
+    private double scale(String font) {
+        return size / chain.get(font).unitsPerEm();
+    }
+
+    /** Letters of one direction and one font. */
+    private record Piece(int from, int to, boolean rightToLeft, String font) {}
+
+    /** The pieces of a line in the order in which they stand, from left to right. */
+    private List<Piece> pieces(String text) {
+        Bidi bidi = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
+        int count = bidi.getRunCount();
+        byte[] levels = new byte[count];
+        Integer[] order = new Integer[count];
+        for (int i = 0; i < count; i++) {
+            levels[i] = (byte) bidi.getRunLevel(i);
+            order[i] = i;
+        }
+        Bidi.reorderVisually(levels, 0, order, 0, count);
+        String[] fonts = fonts(text);
+        List<Piece> pieces = new ArrayList<>();
+        for (int run : order) {
+            boolean rightToLeft = bidi.getRunLevel(run) % 2 == 1;
+            List<Piece> ofRun = split(fonts, bidi.getRunStart(run), bidi.getRunLimit(run), rightToLeft);
+            if (rightToLeft) Collections.reverse(ofRun);
+            pieces.addAll(ofRun);
+        }
+        return pieces;
+    }
+
+    private static List<Piece> split(String[] fonts, int from, int to, boolean rightToLeft) {
+        List<Piece> pieces = new ArrayList<>();
+        for (int start = from, i = from + 1; i <= to; i++) {
+            if (i == to || !fonts[i].equals(fonts[start])) {
+                pieces.add(new Piece(start, i, rightToLeft, fonts[start]));
+                start = i;
+            }
+        }
+        return pieces;
+    }
+
+    /** The font of each letter. A letter and its combining marks stay in one font: the first that has all of them. */
+    private String[] fonts(String text) {
+        String[] fonts = new String[text.length()];
+        BreakIterator clusters = BreakIterator.getCharacterInstance(Locale.ROOT);
+        clusters.setText(text);
+        for (int from = 0, to = clusters.next(); to != BreakIterator.DONE; from = to, to = clusters.next()) {
+            Arrays.fill(fonts, from, to, font(text.substring(from, to)));
+        }
+        return fonts;
+    }
+
+    private String font(String cluster) {
+        for (String font : chain.keySet()) {
+            if (cluster.codePoints()
+                    .allMatch(point -> isMute(point) || chain.get(font).has(point))) return font;
+        }
+        int base = cluster.codePointAt(0);
+        return chain.keySet().stream()
+                .filter(font -> chain.get(font).has(base))
+                .findFirst()
+                .orElse(first);
+    }
+
+    /** Joiners, direction marks and the like: they are shaped with their neighbours and have no glyph of their own. */
+    private static boolean isMute(int point) {
+        return Character.getType(point) == Character.FORMAT || (point >= 0xFE00 && point <= 0xFE0F);
+    }
+
+    private void shape(char[] letters, Piece piece) {
+        FontFile font = chain.get(piece.font());
+        double scale = scale(piece.font());
+        GlyphVector shaped = font.shape(letters, piece.from(), piece.to(), piece.rightToLeft());
+        int[] glyphs = new int[shaped.getNumGlyphs()];
+        double[] x = new double[glyphs.length];
+        double[] y = new double[glyphs.length];
+        int seen = 0;
+        for (int i = 0; i < glyphs.length; i++) {
+            int glyph = shaped.getGlyphCode(i);
+            if (glyph >= INVISIBLE) continue;
+            Point2D at = shaped.getGlyphPosition(i);
+            glyphs[seen] = glyph;
+            x[seen] = pen + at.getX() * scale;
+            y[seen] = at.getY() * scale;
+            addInk(font.ink(glyph), x[seen], y[seen], scale);
+            seen++;
+        }
+        if (seen > 0) {
+            runs.add(new GlyphRun(
+                    piece.font(), scale, Arrays.copyOf(glyphs, seen), Arrays.copyOf(x, seen), Arrays.copyOf(y, seen)));
+        }
+        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale;
+    }
+
+    private void addInk(Rectangle2D glyph, double x, double y, double scale) {
+        if (glyph.isEmpty()) return;
+        Rectangle2D placed = new Rectangle2D.Double(
+                x + glyph.getX() * scale,
+                y + glyph.getY() * scale,
+                glyph.getWidth() * scale,
+                glyph.getHeight() * scale);
+        ink = ink == null ? placed : ink.createUnion(placed);
+    }
+}

@@ -1,0 +1,29 @@
+const AGAIN_AFTER_MS = 1500;
+
+/** Whether server and database answer. Once they do not, it asks until they do again. */
+class Reach {
+  away = $state(false);
+  /** Grows each time they come back, so that pages can load again what they missed. */
+  returned = $state(0);
+
+  lost() {
+    if (this.away) return;
+    this.away = true;
+    setTimeout(() => this.#ask(), AGAIN_AFTER_MS);
+  }
+
+  async #ask() {
+    const up = await fetch('/api/health').then(
+      (response) => response.ok,
+      () => false,
+    );
+    if (up) {
+      this.away = false;
+      this.returned += 1;
+    } else {
+      setTimeout(() => this.#ask(), AGAIN_AFTER_MS);
+    }
+  }
+}
+
+export const reach = new Reach();

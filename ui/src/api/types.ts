@@ -1,0 +1,19 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Graphic = Schemas['Graphic'];
+export type StoredGraphic = Schemas['GraphicAnswer'];
+export type Field = Schemas['Field'];
+export type Trial = Schemas['Trial'];
+export type Move = Schemas['Move'];
+export type Worked = Schemas['WorkedOutAnswer'];
+export type Reel = Schemas['Reel'];
+export type Layer = Schemas['Layer'];
+export type Track = Schemas['Track'];
+export type Bar = Schemas['Bar'];
+export type RestPart = Schemas['RestAnswer'];
+export type Stretch = Schemas['Stretch'];
+export type FontInfo = Schemas['FontAnswer'];
+/** Text by field key. */
+export type Values = Record<string, string>;

@@ -1,0 +1,58 @@
+import type { Reel, Stretch, Track } from '../api/types';
+
+export type Phase = Track['phase'];
+
+/** A frame of a phase: 0 to its length. */
+export interface Moment {
+  phase: Phase;
+  frame: number;
+}
+
+export const PHASES: Phase[] = ['IN', 'LOOP', 'OUT'];
+
+/** Frames from the first to the last of a phase. */
+export function length(reel: Reel, phase: Phase): number {
+  return phase === 'IN' ? reel.in : phase === 'LOOP' ? reel.loop : reel.out;
+}
+
+/** The same moment in a reel whose phases may be shorter: past its last frame, that one holds. */
+export function within(reel: Reel, moment: Moment): Moment {
+  return { phase: moment.phase, frame: Math.max(0, Math.min(length(reel, moment.phase), moment.frame)) };
+}
+
+/** The moment a frame on; phases meet at rest, so the first frame of the next one is skipped. */
+export function next(reel: Reel, moment: Moment): Moment {
+  if (moment.frame < length(reel, moment.phase)) return { ...moment, frame: moment.frame + 1 };
+  const later = PHASES.slice(PHASES.indexOf(moment.phase) + 1).find((phase) => length(reel, phase) > 0);
+  return later ? { phase: later, frame: 1 } : moment;
+}
+
+/** The moment a frame back. */
+export function previous(reel: Reel, moment: Moment): Moment {
+  if (moment.frame > 1 || (moment.frame === 1 && moment.phase === 'IN'))
+    return { ...moment, frame: moment.frame - 1 };
+  const earlier = PHASES.slice(0, PHASES.indexOf(moment.phase))
+    .reverse()
+    .find((phase) => length(reel, phase) > 0);
+  return earlier ? { phase: earlier, frame: length(reel, earlier) } : { ...moment, frame: 0 };
+}
+
+/** The moment at a frame of the whole graphic; undefined once it is over. */
+export function momentOf(whole: Stretch[], frame: number): Moment | undefined {
+  const stretch = whole.find(({ first, length }) => frame >= first && frame < first + length);
+  if (!stretch) return undefined;
+  const within = (frame - stretch.first) % stretch.round;
+  if (stretch.state === 'IN' || stretch.state === 'OUT') return { phase: stretch.state, frame: within };
+  return { phase: 'LOOP', frame: stretch.state === 'LOOP' ? within : 0 };
+}
+
+/** Frames of the whole graphic. */
+export function wholeLength(whole: Stretch[]): number {
+  return whole.reduce((sum, stretch) => sum + stretch.length, 0);
+}
+
+/** Seconds and frames, like 0:14: what a rate of 50 makes of 14 frames. */
+export function timecode(frame: number, rate: number): string {
+  const perSecond = Math.round(rate);
+  return `${Math.floor(frame / perSecond)}:${String(frame % perSecond).padStart(2, '0')}`;
+}

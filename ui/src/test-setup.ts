@@ -1,0 +1,6 @@
+// jsdom lays nothing out, so there is nothing to observe.
+globalThis.ResizeObserver = class {
+  observe() {}
+  unobserve() {}
+  disconnect() {}
+};
