@@ -53,9 +53,7 @@ export function graphic(id: number): Promise<StoredGraphic> {
 }
 
 export function saveGraphic(id: number, basedOn: number, document: Graphic): Promise<StoredGraphic> {
-  return answer(
-    client.PUT('/api/graphics/{id}', { params: { path: { id } }, body: { basedOn, document } }),
-  );
+  return answer(client.PUT('/api/graphics/{id}', { params: { path: { id } }, body: { basedOn, document } }));
 }
 
 export function fonts(): Promise<FontInfo[]> {
@@ -64,9 +62,7 @@ export function fonts(): Promise<FontInfo[]> {
 
 export async function outlines(font: FontInfo, page: number): Promise<string[]> {
   const path = { font: font.id, edition: font.edition, page };
-  const found = await answer(
-    client.GET('/api/fonts/{font}/{edition}/outlines/{page}', { params: { path } }),
-  );
+  const found = await answer(client.GET('/api/fonts/{font}/{edition}/outlines/{page}', { params: { path } }));
   return found.outlines;
 }
 

@@ -29,10 +29,14 @@ function shape(layer: Layer): Path2D {
 /**
  * Draws a moment of a reel over whatever is on the canvas.
  *
- * @param scale canvas pixels per px of the raster
+ * @param base from px of the raster to pixels of the canvas
  */
-export function drawReel(context: CanvasRenderingContext2D, reel: Reel, moment: Moment, scale: number): void {
-  const base = new DOMMatrix([scale, 0, 0, scale, 0, 0]);
+export function drawReel(
+  context: CanvasRenderingContext2D,
+  reel: Reel,
+  moment: Moment,
+  base: DOMMatrix,
+): void {
   const poses = reel.layers.map((layer) => pose(layer, moment));
   reel.layers.forEach((layer, i) => {
     const outside = layer.masks.filter((mask) => !mask.inside);

@@ -41,7 +41,8 @@ export function pose(layer: Layer, moment: Moment): Pose {
       .translate(-track.pivotX, -track.pivotY);
   }
   for (const track of of('OPACITY')) opacity *= valueAt(track, moment.frame);
-  for (const track of of('REVEAL')) reveal = opened(reveal ?? whole(layer), track, valueAt(track, moment.frame));
+  for (const track of of('REVEAL'))
+    reveal = opened(reveal ?? whole(layer), track, valueAt(track, moment.frame));
   return { matrix, opacity: Math.max(0, Math.min(1, opacity)), reveal };
 }
 

@@ -61,7 +61,7 @@ class ReelsController {
             String part,
             String kind,
             boolean present,
-            Optional<Rect> box,
+            Optional<Rect> at,
             String brief,
             List<String> relations,
             Optional<List<String>> why) {}

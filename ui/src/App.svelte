@@ -1,0 +1,86 @@
+<script lang="ts">
+  import Router, { link, router } from 'svelte-spa-router';
+  import { reach } from './api/reach.svelte';
+  import Floor from './floor/Floor.svelte';
+  import Shelf from './shelf/Shelf.svelte';
+
+  const routes = { '/': Shelf, '/floor/:id': Floor, '*': Shelf };
+  const onFloor = $derived(router.location.startsWith('/floor/'));
+</script>
+
+<header>
+  <a class="name" href="/" use:link><img src="/mark.svg" alt="" width="20" height="20" />Glimble</a>
+  <nav aria-label="Screens">
+    <a href="/" use:link aria-current={onFloor ? undefined : 'page'}>Shelf</a>
+    {#if onFloor}<a href={router.location} use:link aria-current="page">Floor</a>{/if}
+  </nav>
+  <div id="header-slot"></div>
+</header>
+{#if reach.away}
+  <div class="away" role="alert">
+    The server or its database does not answer. Nothing here is lost; this page asks again until it does.
+  </div>
+{/if}
+<main>
+  <Router {routes} />
+</main>
+
+<style>
+  header {
+    display: flex;
+    flex: none;
+    align-items: center;
+    gap: 28px;
+    height: 44px;
+    padding: 0 16px;
+    border-bottom: 1px solid var(--border);
+  }
+
+  .name {
+    display: flex;
+    align-items: center;
+    gap: 8px;
+    color: var(--text);
+    font-size: 15px;
+    font-weight: 700;
+    text-decoration: none;
+  }
+
+  nav {
+    display: flex;
+    align-self: stretch;
+    gap: 20px;
+  }
+
+  nav a {
+    display: flex;
+    align-items: center;
+    border-bottom: 2px solid transparent;
+    color: var(--muted);
+    text-decoration: none;
+  }
+
+  nav a[aria-current] {
+    border-bottom-color: var(--accent);
+    color: var(--text);
+  }
+
+  #header-slot {
+    display: flex;
+    flex: 1;
+    align-items: center;
+  }
+
+  .away {
+    flex: none;
+    padding: 6px 16px;
+    background: var(--warning);
+    color: var(--on-accent);
+    font-weight: 600;
+  }
+
+  main {
+    flex: 1;
+    min-height: 0;
+  }
+</style>

@@ -1,0 +1,186 @@
+<script lang="ts">
+  import { InlineLoading } from 'carbon-components-svelte';
+  import { reach } from '../api/reach.svelte';
+  import Picture from '../picture/Picture.svelte';
+  import Conflict from './Conflict.svelte';
+  import { FloorState } from './floor.svelte';
+  import FloorHeader from './FloorHeader.svelte';
+  import KeysHelp from './KeysHelp.svelte';
+  import { Playing, type Run } from './playing.svelte';
+  import Score from './Score.svelte';
+  import Sheet from './Sheet.svelte';
+  import Strip from './Strip.svelte';
+  import Transport from './Transport.svelte';
+  import ValuesForm from './ValuesForm.svelte';
+
+  interface Props {
+    params?: { id?: string };
+  }
+
+  const { params }: Props = $props();
+
+  const floor = new FloorState();
+  const playing = new Playing();
+  let backdropId = $state('evening');
+  let safeLines = $state(true);
+  let closeUp = $state(true);
+  let helpOpen = $state(false);
+
+  $effect(() => {
+    void reach.returned;
+    // What is at hand is kept when the server comes back; only what is missing is loaded.
+    if (!floor.stored || floor.stored.id !== Number(params?.id)) void floor.load(Number(params?.id));
+    else if (floor.fault) void floor.workOutValues().then(() => floor.workOutTrials());
+  });
+
+  $effect(() => () => playing.stop());
+
+  function play(run: Run) {
+    playing.play(
+      run,
+      () => floor.worked,
+      (moment) => (floor.moment = moment),
+    );
+  }
+
+  function toggle(run: Run) {
+    if (playing.run) playing.stop();
+    else play(run);
+  }
+
+  const KEYS: Record<string, () => void> = {
+    ' ': () => toggle('ALL'),
+    i: () => play('IN'),
+    l: () => play('LOOP'),
+    o: () => play('OUT'),
+    r: () => floor.toRest(),
+    s: () => (safeLines = !safeLines),
+    c: () => (closeUp = !closeUp),
+    Home: () => floor.toEnd(false),
+    End: () => floor.toEnd(true),
+    '[': () => floor.useTrial(floor.trial - 1),
+    ']': () => floor.useTrial(floor.trial + 1),
+    '?': () => (helpOpen = true),
+  };
+
+  /** Whether a key is meant for what has the focus and not for the floor. */
+  function isTaken(event: KeyboardEvent): boolean {
+    const target = event.target as HTMLElement;
+    if (target.closest('input, textarea, select, [role="dialog"]')) return true;
+    return event.key === ' ' && target.closest('button, a') !== null;
+  }
+
+  function key(event: KeyboardEvent) {
+    if (event.ctrlKey || event.metaKey) return withControl(event);
+    if (event.altKey || isTaken(event)) return;
+    const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    const act = arrow ? () => floor.step(event.shiftKey ? arrow * 10 : arrow) : KEYS[event.key];
+    if (!act) return;
+    event.preventDefault();
+    if (arrow || event.key === 'r' || event.key === 'Home' || event.key === 'End') playing.stop();
+    act();
+  }
+
+  function withControl(event: KeyboardEvent) {
+    const name = event.key.toLowerCase();
+    if (name === 's') void floor.save();
+    else if (name === 'z' && !isTaken(event)) {
+      if (event.shiftKey) floor.redo();
+      else floor.undo();
+    } else return;
+    event.preventDefault();
+  }
+
+  function warnOfLoss(event: BeforeUnloadEvent) {
+    if (floor.unsaved) event.preventDefault();
+  }
+</script>
+
+<svelte:window onkeydown={key} onbeforeunload={warnOfLoss} />
+<svelte:head><title>{floor.document?.name ?? 'Floor'} · Glimble</title></svelte:head>
+
+<FloorHeader {floor} onhelp={() => (helpOpen = true)} />
+
+{#if floor.document}
+  <div class="floor">
+    <div class="values surface">
+      <ValuesForm {floor} />
+    </div>
+    <section class="stage" aria-label="Picture">
+      <div class="surface picture">
+        <Picture
+          reel={floor.worked?.reel}
+          moment={floor.moment}
+          {backdropId}
+          {safeLines}
+          label="The graphic with the values at hand"
+        />
+      </div>
+      <Transport {floor} {playing} onplay={play} bind:backdropId bind:safeLines bind:closeUp />
+    </section>
+    <div class="sheet surface">
+      <Sheet {floor} />
+    </div>
+    <div class="strip"><Strip {floor} {backdropId} {closeUp} /></div>
+    <div class="score surface"><Score {floor} onscrub={() => playing.stop()} /></div>
+  </div>
+{:else if floor.fault}
+  <p class="message" role="alert">{floor.fault} <a href="#/">Back to the shelf</a></p>
+{:else}
+  <div class="message"><InlineLoading description="Fetching the graphic" /></div>
+{/if}
+
+<Conflict {floor} />
+<KeysHelp bind:open={helpOpen} />
+
+<style>
+  .floor {
+    display: grid;
+    grid-template: auto auto minmax(120px, 1fr) / 232px minmax(0, 1fr) 290px;
+    gap: 10px;
+    height: 100%;
+    padding: 10px 12px;
+    box-sizing: border-box;
+  }
+
+  .values {
+    grid-area: 1 / 1;
+    padding: 12px;
+    overflow-y: auto;
+  }
+
+  .stage {
+    grid-area: 1 / 2;
+    min-width: 0;
+  }
+
+  .picture {
+    overflow: hidden;
+  }
+
+  .sheet {
+    grid-area: 1 / 3 / 4 / 4;
+    padding: 14px;
+    overflow-y: auto;
+  }
+
+  .strip {
+    grid-area: 2 / 1 / 3 / 3;
+    min-width: 0;
+  }
+
+  .score {
+    grid-area: 3 / 1 / 4 / 3;
+    min-width: 0;
+    overflow: hidden;
+  }
+
+  .message {
+    padding: 40px 24px;
+    font-size: 14px;
+  }
+
+  .message a {
+    color: var(--accent);
+  }
+</style>

@@ -1,0 +1,71 @@
+<script lang="ts">
+  import { Button } from 'carbon-components-svelte';
+  import { intoHeader } from '../frame/portal';
+  import type { FloorState } from './floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+    onhelp: () => void;
+  }
+
+  const { floor, onhelp }: Props = $props();
+
+  const state = $derived(floor.saving ? 'saving' : floor.unsaved ? 'not saved yet' : `saved`);
+</script>
+
+<div class="header" use:intoHeader>
+  {#if floor.stored && floor.document}
+    <span class="title">{floor.document.name}</span>
+    <span class="muted" role="status">
+      revision {floor.stored.revision} · <span class:unsaved={floor.unsaved}>{state}</span>
+    </span>
+    {#if floor.fault}<span class="fault" role="alert">{floor.fault}</span>{/if}
+    <span class="acts">
+      <Button size="small" kind="ghost" disabled={!floor.history.canUndo} on:click={() => floor.undo()}
+        >Undo</Button
+      >
+      <Button size="small" kind="ghost" disabled={!floor.history.canRedo} on:click={() => floor.redo()}
+        >Redo</Button
+      >
+      <Button size="small" kind="ghost" on:click={onhelp}>Keys ?</Button>
+      <Button size="small" disabled={!floor.unsaved || floor.saving} on:click={() => floor.save()}
+        >Save</Button
+      >
+    </span>
+  {/if}
+</div>
+
+<style>
+  .header {
+    display: flex;
+    flex: 1;
+    align-items: center;
+    gap: 12px;
+    min-width: 0;
+  }
+
+  .title {
+    padding-left: 60px;
+    font-size: 14px;
+    font-weight: 650;
+  }
+
+  .unsaved {
+    color: var(--warning);
+  }
+
+  .fault {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    color: var(--fault);
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .acts {
+    display: flex;
+    gap: 6px;
+    margin-left: auto;
+  }
+</style>

@@ -1,0 +1,45 @@
+<script lang="ts">
+  import { Modal } from 'carbon-components-svelte';
+
+  interface Props {
+    open: boolean;
+  }
+
+  let { open = $bindable() }: Props = $props();
+
+  const KEYS: [string, string][] = [
+    ['Space', 'play the whole graphic, or stop'],
+    ['i · l · o', 'play in, loop, out'],
+    ['← →', 'one frame back or on; with Shift ten'],
+    ['Home · End', 'first and last frame of the phase'],
+    ['r', 'to the rest picture'],
+    ['[ · ]', 'previous and next trial'],
+    ['s', 'safe lines on or off'],
+    ['c', 'strip close up, or the whole picture'],
+    ['Ctrl S', 'save'],
+    ['Ctrl Z · Ctrl Shift Z', 'undo and redo'],
+    ['?', 'this list'],
+  ];
+</script>
+
+<Modal passiveModal size="sm" modalHeading="Keys" bind:open>
+  <dl>
+    {#each KEYS as [key, act] (key)}
+      <dt class="figures">{key}</dt>
+      <dd>{act}</dd>
+    {/each}
+  </dl>
+</Modal>
+
+<style>
+  dl {
+    display: grid;
+    grid-template-columns: auto 1fr;
+    gap: 8px 24px;
+    font-size: 14px;
+  }
+
+  dt {
+    color: var(--accent);
+  }
+</style>

@@ -1,0 +1,275 @@
+<script lang="ts">
+  import type { Bar } from '../api/types';
+  import PhaseMark from '../frame/PhaseMark.svelte';
+  import { length, PHASES, timecode, type Phase } from '../player/moment';
+  import type { FloorState } from './floor.svelte';
+  import { columns, wait, ROW } from './scoreLayout';
+
+  interface Props {
+    floor: FloorState;
+    onscrub: () => void;
+  }
+
+  const { floor, onscrub }: Props = $props();
+
+  /** Frames between two ticks. */
+  const TICK = 10;
+  const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+
+  let width = $state(0);
+  let scrubbing = $state<Phase>();
+
+  const reel = $derived(floor.worked?.reel);
+  /** What is drawn in front stands above. */
+  const rows = $derived([...(floor.worked?.rest ?? [])].reverse());
+  const layout = $derived(reel ? columns(reel, width) : undefined);
+  const bars = $derived(floor.worked?.bars ?? []);
+
+  function row(part: string): number {
+    return rows.findIndex((entry) => entry.part === part);
+  }
+
+  function waits(phase: Phase): { bar: Bar; path: string }[] {
+    if (!layout) return [];
+    const ofPhase = bars.filter((bar) => bar.phase === phase);
+    return ofPhase.flatMap((bar) => {
+      const waited = ofPhase.find(({ move }) => move === bar.waitsFor);
+      if (!waited) return [];
+      return [{ bar, path: wait(waited, row(waited.part), bar, row(bar.part), layout[phase]) }];
+    });
+  }
+
+  function frameAt(phase: Phase, clientX: number, area: HTMLElement): number {
+    const column = layout![phase];
+    return Math.round((clientX - area.getBoundingClientRect().left) / column.scale);
+  }
+
+  function scrub(phase: Phase, event: PointerEvent) {
+    const area = event.currentTarget as HTMLElement;
+    if (event.type === 'pointerdown') {
+      scrubbing = phase;
+      area.setPointerCapture(event.pointerId);
+      onscrub();
+    }
+    if (scrubbing === phase) floor.phaseAt(phase, frameAt(phase, event.clientX, area));
+  }
+</script>
+
+<div class="score" bind:clientWidth={width}>
+  {#if layout && reel}
+    <div class="head">
+      <span class="caption score-title" style:width="{layout.names.width}px">score</span>
+      {#each PHASES as phase (phase)}
+        <span class="phase" style:left="{layout[phase].left}px" style:width="{layout[phase].width}px">
+          <PhaseMark {phase} />{WORDS[phase]}
+          <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
+        </span>
+      {/each}
+      <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
+    </div>
+    <div class="body">
+      <div class="rows" style:height="{rows.length * ROW}px">
+        {#each rows as entry, i (entry.part)}
+          <div
+            class="row"
+            class:absent={!entry.present}
+            class:selected={entry.part === floor.selected}
+            style:top="{i * ROW}px"
+          >
+            <button
+              class="plain name"
+              style:width="{layout.names.width}px"
+              aria-pressed={entry.part === floor.selected}
+              onclick={() => (floor.selected = entry.part)}>{entry.part}</button
+            >
+            <span class="rest muted" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">
+              {entry.present ? entry.brief : 'absent: blank'}
+            </span>
+          </div>
+        {/each}
+        {#each PHASES as phase (phase)}
+          {@const column = layout[phase]}
+          <div
+            class="lane"
+            style:left="{column.left}px"
+            style:width="{column.width}px"
+            style:--tick="{column.scale * TICK}px"
+            class:ticks={column.scale > 0}
+            role="slider"
+            tabindex="0"
+            aria-label="Frame of {WORDS[phase]}"
+            aria-valuemin="0"
+            aria-valuemax={length(reel, phase)}
+            aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
+            onpointerdown={(event) => scrub(phase, event)}
+            onpointermove={(event) => scrub(phase, event)}
+            onpointerup={() => (scrubbing = undefined)}
+            onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
+          >
+            <svg aria-hidden="true">
+              {#each waits(phase) as { bar, path } (bar.move)}<path d={path} />{/each}
+            </svg>
+            {#each bars.filter((bar) => bar.phase === phase) as bar (bar.move)}
+              <span
+                class="bar {phase}"
+                style:left="{bar.start * column.scale}px"
+                style:width="{bar.length * column.scale}px"
+                style:top="{row(bar.part) * ROW + 7}px"
+                title="{bar.move}: {bar.words}, {bar.length} f from frame {bar.start} ({timecode(
+                  bar.start,
+                  reel.rate,
+                )})">{bar.words}</span
+              >
+            {/each}
+            {#if floor.moment.phase === phase}
+              <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
+            {/if}
+          </div>
+        {/each}
+      </div>
+    </div>
+  {/if}
+</div>
+
+<style>
+  .score {
+    display: flex;
+    flex-direction: column;
+    height: 100%;
+  }
+
+  .head {
+    position: relative;
+    flex: none;
+    height: 27px;
+    border-bottom: 1px solid var(--border);
+    background: var(--layer-2);
+  }
+
+  .score-title {
+    position: absolute;
+    padding: 7px 12px;
+    box-sizing: border-box;
+  }
+
+  .phase {
+    position: absolute;
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 100%;
+    padding-left: 2px;
+    white-space: nowrap;
+  }
+
+  .body {
+    flex: 1;
+    min-height: 0;
+    overflow: hidden auto;
+  }
+
+  .rows {
+    position: relative;
+    min-height: 100%;
+  }
+
+  .row {
+    position: absolute;
+    width: 100%;
+    height: 30px;
+    border-bottom: 1px solid var(--layer-2);
+    box-sizing: border-box;
+  }
+
+  .row.selected {
+    background: var(--layer-2);
+  }
+
+  .name {
+    height: 100%;
+    padding-left: 12px;
+    overflow: hidden;
+    box-sizing: border-box;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .absent .name {
+    color: var(--muted);
+    text-decoration: line-through;
+  }
+
+  .rest {
+    position: absolute;
+    top: 7px;
+    overflow: hidden;
+    font-size: 12px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .lane {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    box-shadow: -9px 0 0 -8px var(--border);
+    cursor: ew-resize;
+    touch-action: none;
+  }
+
+  .ticks {
+    background: repeating-linear-gradient(90deg, var(--layer-2) 0 1px, transparent 1px var(--tick));
+  }
+
+  svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: visible;
+    pointer-events: none;
+  }
+
+  path {
+    fill: none;
+    stroke: var(--muted);
+    stroke-width: 1.25;
+    opacity: 0.8;
+  }
+
+  .bar {
+    position: absolute;
+    height: 16px;
+    padding: 0 5px;
+    overflow: hidden;
+    border-radius: 4px;
+    box-sizing: border-box;
+    color: var(--on-accent);
+    font-size: 11px;
+    line-height: 16px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .bar.IN {
+    background: var(--phase-in);
+  }
+
+  .bar.LOOP {
+    background: var(--phase-loop);
+  }
+
+  .bar.OUT {
+    background: var(--phase-out);
+  }
+
+  .playhead {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 2px;
+    margin-left: -1px;
+    background: var(--text);
+    pointer-events: none;
+  }
+</style>

@@ -1,0 +1,121 @@
+<script lang="ts">
+  import { Select, SelectItem } from 'carbon-components-svelte';
+  import PhaseMark from '../frame/PhaseMark.svelte';
+  import { BACKDROPS } from '../picture/backdrops';
+  import { length, PHASES, timecode, type Phase } from '../player/moment';
+  import type { FloorState } from './floor.svelte';
+  import type { Playing, Run } from './playing.svelte';
+
+  interface Props {
+    floor: FloorState;
+    playing: Playing;
+    onplay: (run: Run) => void;
+    backdropId: string;
+    safeLines: boolean;
+    /** Whether the strip shows only where parts stand. */
+    closeUp: boolean;
+  }
+
+  let {
+    floor,
+    playing,
+    onplay,
+    backdropId = $bindable(),
+    safeLines = $bindable(),
+    closeUp = $bindable(),
+  }: Props = $props();
+
+  const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+  const reel = $derived(floor.worked?.reel);
+
+  function press(run: Run) {
+    if (playing.run === run) playing.stop();
+    else onplay(run);
+  }
+</script>
+
+<div class="transport">
+  {#each PHASES as phase (phase)}
+    <button
+      class="plain chip"
+      aria-pressed={playing.run === phase}
+      disabled={!reel || length(reel, phase) === 0}
+      onclick={() => press(phase)}
+    >
+      <PhaseMark {phase} />{WORDS[phase]}
+    </button>
+  {/each}
+  <button
+    class="plain chip"
+    aria-pressed={playing.run === 'ALL'}
+    disabled={!reel}
+    onclick={() => press('ALL')}
+  >
+    {playing.run === 'ALL' ? 'stop' : 'all'}
+  </button>
+  <span class="figures now" data-testid="moment">
+    {#if reel}
+      <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
+      <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
+    {/if}
+  </span>
+  <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
+    >safe lines</button
+  >
+  <button class="plain chip" aria-pressed={closeUp} onclick={() => (closeUp = !closeUp)}
+    >close up</button
+  >
+  <div class="backdrop">
+    <Select size="sm" labelText="Backdrop" hideLabel bind:selected={backdropId}>
+      {#each BACKDROPS as entry (entry.id)}
+        <SelectItem value={entry.id} text={entry.name} />
+      {/each}
+    </Select>
+  </div>
+</div>
+
+<style>
+  .transport {
+    display: flex;
+    align-items: center;
+    gap: 6px;
+    height: 32px;
+    margin-top: 8px;
+  }
+
+  .chip {
+    display: inline-flex;
+    align-items: center;
+    gap: 6px;
+    height: 26px;
+    padding: 0 11px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+    background: var(--layer-2);
+    font-size: 13px;
+    white-space: nowrap;
+  }
+
+  .chip:hover:not(:disabled) {
+    border-color: var(--border-strong);
+  }
+
+  .chip[aria-pressed='true'] {
+    border-color: var(--accent);
+  }
+
+  .chip:disabled {
+    cursor: default;
+    opacity: 0.5;
+  }
+
+  .now {
+    flex: 1;
+    padding-left: 8px;
+    white-space: nowrap;
+  }
+
+  .backdrop {
+    width: 150px;
+  }
+</style>

@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { Button, TextInput } from 'carbon-components-svelte';
+  import type { FloorState } from './floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  const fields = $derived(floor.document?.fields ?? []);
+  const trialName = $derived(floor.trials[floor.trial]?.name);
+</script>
+
+<h2 class="surface-title">Values</h2>
+<form onsubmit={(event) => event.preventDefault()}>
+  {#each fields as field (field.key)}
+    {@const text = floor.values[field.key] ?? ''}
+    <TextInput
+      size="sm"
+      labelText={field.required ? field.label : `${field.label} (may be blank)`}
+      value={text}
+      warn={field.required && text.trim() === ''}
+      warnText="Needed: without it a filling is not complete."
+      autocomplete="off"
+      maxlength={2000}
+      dir="auto"
+      on:input={(event) => floor.setValue(field.key, String(event.detail ?? ''))}
+    />
+  {:else}
+    <p class="muted">This graphic has no fields; it always looks the same.</p>
+  {/each}
+</form>
+
+<div class="trial">
+  {#if trialName}
+    <p class="muted">
+      Trial: <span class="name">{trialName}</span>{floor.valuesChanged ? ', changed' : ''}
+    </p>
+  {/if}
+  <div class="acts">
+    <Button size="small" kind="tertiary" on:click={() => floor.keepAsTrial()}>Keep as new trial</Button>
+    {#if floor.valuesChanged && trialName}
+      <Button size="small" kind="tertiary" on:click={() => floor.updateTrial()}>Update trial</Button>
+    {/if}
+    {#if floor.trials.length > 1 && !floor.valuesChanged}
+      <Button size="small" kind="ghost" on:click={() => floor.removeTrial()}>Remove trial</Button>
+    {/if}
+  </div>
+</div>
+
+<style>
+  form {
+    display: flex;
+    flex-direction: column;
+    gap: 14px;
+    margin-top: 14px;
+  }
+
+  .trial {
+    margin-top: 22px;
+  }
+
+  .trial p {
+    margin: 0 0 8px;
+    font-size: 12px;
+  }
+
+  .name {
+    color: var(--text);
+  }
+
+  .acts {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+  }
+</style>

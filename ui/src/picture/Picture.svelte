@@ -1,0 +1,87 @@
+<script lang="ts">
+  import type { Reel } from '../api/types';
+  import { drawReel } from '../player/draw';
+  import type { Moment } from '../player/moment';
+  import type { Area } from './area';
+  import { backdrop } from './backdrops';
+
+  interface Props {
+    /** Its outlines must have been fetched. */
+    reel: Reel | undefined;
+    moment: Moment;
+    backdropId?: string;
+    safeLines?: boolean;
+    /** The part of the raster that is shown; all of it if undefined. */
+    area?: Area;
+    label: string;
+  }
+
+  const { reel, moment, backdropId = 'evening', safeLines = false, area, label }: Props = $props();
+
+  let canvas = $state<HTMLCanvasElement>();
+  let width = $state(0);
+
+  /** Per cent of the raster inside each line. */
+  const SAFE = { action: 93, title: 90 };
+
+  $effect(() => {
+    if (!canvas || !reel || width === 0) return;
+    const pixels = Math.round(width * devicePixelRatio);
+    const shown = area ?? { x: 0, y: 0, width: reel.width, height: reel.height };
+    const scale = pixels / shown.width;
+    const height = Math.round(shown.height * scale);
+    // Setting the size clears the canvas.
+    canvas.width = pixels;
+    canvas.height = height;
+    drawReel(
+      canvas.getContext('2d')!,
+      reel,
+      moment,
+      new DOMMatrix([scale, 0, 0, scale, -shown.x * scale, -shown.y * scale]),
+    );
+    // For whoever measures how long a change takes to be seen.
+    canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
+  });
+</script>
+
+<div
+  class="picture"
+  role="img"
+  aria-label={label}
+  style:background={backdrop(backdropId).css}
+  style:aspect-ratio={reel ? `${reel.width} / ${reel.height}` : '16 / 9'}
+  bind:clientWidth={width}
+>
+  <canvas bind:this={canvas}></canvas>
+  {#if safeLines}
+    {#each Object.entries(SAFE) as [name, percent] (name)}
+      <div class="safe {name}" style:inset="{(100 - percent) / 2}%" title="{name}-safe, {percent} %"></div>
+    {/each}
+  {/if}
+</div>
+
+<style>
+  .picture {
+    position: relative;
+    overflow: hidden;
+  }
+
+  canvas {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+  }
+
+  .safe {
+    position: absolute;
+    border: 1px solid rgb(255 255 255 / 55%);
+    mix-blend-mode: difference;
+    pointer-events: none;
+  }
+
+  .title {
+    border-style: dashed;
+    border-color: rgb(255 255 255 / 75%);
+  }
+</style>

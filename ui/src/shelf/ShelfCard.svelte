@@ -1,0 +1,118 @@
+<script lang="ts">
+  import { push } from 'svelte-spa-router';
+  import { workOut } from '../api/client';
+  import type { StoredGraphic, Worked } from '../api/types';
+  import { sampleValues } from '../floor/values';
+  import Picture from '../picture/Picture.svelte';
+  import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
+  import { haveOutlines } from '../player/outlines';
+
+  interface Props {
+    stored: StoredGraphic;
+  }
+
+  const { stored }: Props = $props();
+
+  let worked = $state.raw<Worked>();
+  let fault = $state('');
+  /** 0 at the left of the card, 1 at its right; undefined while nobody points at it. */
+  let share = $state<number>();
+
+  const REST: Moment = { phase: 'IN', frame: Number.MAX_SAFE_INTEGER };
+  const KEY_STEP = 0.02;
+
+  const frame = $derived(
+    worked && share !== undefined ? Math.round(share * (wholeLength(worked.whole) - 1)) : undefined,
+  );
+  const moment = $derived(
+    worked && frame !== undefined ? momentOf(worked.whole, frame)! : { ...REST, frame: worked?.reel.in ?? 0 },
+  );
+
+  $effect(() => {
+    workOut(stored.document, [sampleValues(stored.document)])
+      .then(async ([first]) => {
+        await haveOutlines([first!.reel]);
+        worked = first;
+      })
+      .catch((error: Error) => (fault = error.message));
+  });
+
+  function scrub(event: PointerEvent) {
+    const card = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    share = Math.max(0, Math.min(1, (event.clientX - card.left) / card.width));
+  }
+
+  function scrubByKey(event: KeyboardEvent) {
+    if (event.key !== 'ArrowLeft' && event.key !== 'ArrowRight') return;
+    event.preventDefault();
+    const step = event.key === 'ArrowRight' ? KEY_STEP : -KEY_STEP;
+    share = Math.max(0, Math.min(1, (share ?? 0) + step));
+  }
+</script>
+
+<button
+  class="plain card surface"
+  onpointermove={scrub}
+  onpointerleave={() => (share = undefined)}
+  onkeydown={scrubByKey}
+  onblur={() => (share = undefined)}
+  onclick={() => push(`/floor/${stored.id}`)}
+>
+  <Picture reel={worked?.reel} {moment} label="{stored.document.name} at this moment" />
+  <span class="foot">
+    <span class="title">{stored.document.name}</span>
+    {#if fault}
+      <span class="fault">{fault}</span>
+    {:else}
+      <span class="muted">{(stored.document.fields ?? []).map((field) => field.label).join(', ')}</span>
+    {/if}
+    <span class="figures muted">
+      {#if worked && frame !== undefined}
+        {timecode(frame, worked.reel.rate)}
+      {:else}
+        rev {stored.revision}
+      {/if}
+    </span>
+  </span>
+  <span class="progress" style:transform="scaleX({share ?? 0})"></span>
+</button>
+
+<style>
+  .card {
+    position: relative;
+    display: block;
+    width: 100%;
+    overflow: hidden;
+  }
+
+  .card:hover {
+    border-color: var(--border-strong);
+  }
+
+  .foot {
+    display: grid;
+    grid-template-columns: auto 1fr auto;
+    gap: 12px;
+    align-items: baseline;
+    padding: 10px 14px;
+  }
+
+  .title {
+    font-size: 15px;
+    font-weight: 650;
+  }
+
+  .fault {
+    color: var(--fault);
+  }
+
+  .progress {
+    position: absolute;
+    bottom: 0;
+    left: 0;
+    width: 100%;
+    height: 2px;
+    background: var(--accent);
+    transform-origin: left;
+  }
+</style>
