@@ -22,6 +22,8 @@ import java.util.Map;
 final class LineLayout {
     /** Ids the JDK gives to characters without a glyph, such as direction marks. */
     private static final int INVISIBLE = 0xFFFE;
+    /** px; far less than anyone sees. */
+    private static final double ROUNDING = 1e-6;
 
     private final Map<String, FontFile> chain;
     private final String first;
@@ -47,10 +49,15 @@ final class LineLayout {
         // Ink that stands out of the line, as stacked accents do, makes the line taller: no box may cut it.
         return new TypesetLine(
                 pen,
-                Math.max(ascent, -ink.getMinY()),
-                Math.max(descent, ink.getMaxY()),
+                orInk(ascent, -ink.getMinY()),
+                orInk(descent, ink.getMaxY()),
                 new Ink(ink.getMinX(), ink.getMinY(), ink.getMaxX(), ink.getMaxY()),
                 runs);
+    }
+
+    /** The ink where it stands out by more than rounding does. */
+    private static double orInk(double metric, double ink) {
+        return ink > metric + ROUNDING ? ink : metric;
     }
 
     private double scale(String font) {
@@ -131,7 +138,7 @@ final class LineLayout {
         int seen = 0;
         for (int i = 0; i < glyphs.length; i++) {
             int glyph = shaped.getGlyphCode(i);
-            if (glyph >= INVISIBLE) continue;
+            if (glyph >= INVISIBLE || isMute(letters[piece.from() + shaped.getGlyphCharIndex(i)])) continue;
             Point2D at = shaped.getGlyphPosition(i);
             glyphs[seen] = glyph;
             x[seen] = pen + at.getX() * scale;

@@ -1,0 +1,67 @@
+package glimble.motion;
+
+import static glimble.Sketch.move;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.graphic.Channel;
+import glimble.graphic.In;
+import glimble.graphic.Move;
+import glimble.graphic.Start;
+import glimble.graphic.Travel;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+
+class MoveOrderTest {
+    private static final int LENGTH = 10;
+
+    private static Move row(int number, Start start) {
+        return move("row " + number, "part " + number, Channel.X, new Travel.Px(5), start, LENGTH);
+    }
+
+    private static Map<String, Integer> starts(Set<String> absent, Move... moves) {
+        return MoveOrder.starts(new In(List.of(moves)), absent::contains);
+    }
+
+    @Test
+    void a_move_begins_after_or_with_another() {
+        assertThat(starts(
+                        Set.of(),
+                        row(3, new Start.With("row 2", 4)),
+                        row(2, new Start.After("row 1", -3)),
+                        row(1, new Start.At(6))))
+                .containsEntry("row 1", 6)
+                .containsEntry("row 2", 13)
+                .containsEntry("row 3", 17);
+    }
+
+    @Test
+    void an_absent_row_leaves_no_pause_wherever_it_is() {
+        Move[] rows = {
+            row(1, new Start.At(8)),
+            row(2, new Start.With("row 1", 5)),
+            row(3, new Start.With("row 2", 5)),
+            row(4, new Start.After("row 3", 2))
+        };
+        assertThat(starts(Set.of("part 2"), rows)).containsEntry("row 3", 13).doesNotContainKey("row 2");
+        assertThat(starts(Set.of("part 1"), rows)).containsEntry("row 2", 8).containsEntry("row 3", 13);
+        assertThat(starts(Set.of("part 1", "part 2", "part 3"), rows)).containsExactly(Map.entry("row 4", 8));
+    }
+
+    @Test
+    void nothing_begins_before_the_phase() {
+        assertThat(starts(Set.of(), row(1, new Start.At(2)), row(2, new Start.With("row 1", -9))))
+                .containsEntry("row 2", 0);
+    }
+
+    @Test
+    void a_circle_is_named() {
+        In in = new In(List.of(
+                row(1, new Start.After("row 2", 0)),
+                row(2, new Start.With("row 3", 0)),
+                row(3, new Start.After("row 1", 0))));
+        assertThat(MoveOrder.cycle(in)).hasValue("row 1 waits for row 2 waits for row 3 waits for row 1");
+        assertThat(MoveOrder.cycle(new In(List.of(row(1, new Start.At(0)))))).isEmpty();
+    }
+}

@@ -1,0 +1,77 @@
+package glimble.reel;
+
+import static glimble.reel.Playback.State.IDLE;
+import static glimble.reel.Playback.State.IN;
+import static glimble.reel.Playback.State.LOOP;
+import static glimble.reel.Playback.State.OUT;
+import static glimble.reel.Playback.State.REST;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.reel.Playback.Moment;
+import glimble.reel.Playback.Stretch;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class PlaybackTest {
+
+    private static Reel reel(int in, int loop, int out) {
+        return new Reel(1920, 1080, 50, List.of(), in, loop, out);
+    }
+
+    private static final Playback IDLING = Playback.idle(reel(40, 100, 20));
+
+    @Test
+    void it_is_idle_until_taken_and_then_comes_in_and_loops() {
+        Playback taken = IDLING.take(1_000);
+        assertThat(IDLING.at(5)).isEqualTo(new Moment(IDLE, 0));
+        assertThat(taken.at(999)).isEqualTo(new Moment(IDLE, 0));
+        assertThat(taken.at(1_000)).isEqualTo(new Moment(IN, 0));
+        assertThat(taken.at(1_039)).isEqualTo(new Moment(IN, 39));
+        assertThat(taken.at(1_040)).isEqualTo(new Moment(LOOP, 0));
+        assertThat(taken.at(1_145)).isEqualTo(new Moment(LOOP, 5));
+    }
+
+    @Test
+    void an_out_asked_for_during_in_waits_for_its_end() {
+        Playback left = IDLING.take(0).leave(10);
+        assertThat(left.at(39)).isEqualTo(new Moment(IN, 39));
+        assertThat(left.at(40)).isEqualTo(new Moment(OUT, 0));
+        assertThat(left.at(60)).isEqualTo(new Moment(OUT, 20));
+        assertThat(left.at(61)).isEqualTo(new Moment(IDLE, 0));
+    }
+
+    @Test
+    void an_out_asked_for_during_the_loop_waits_for_the_end_of_its_round() {
+        Playback left = IDLING.take(0).leave(170);
+        assertThat(left.leaving()).hasValue(240);
+        assertThat(left.at(239)).isEqualTo(new Moment(LOOP, 99));
+        assertThat(left.at(240)).isEqualTo(new Moment(OUT, 0));
+        assertThat(left.leave(500)).isEqualTo(left);
+    }
+
+    @Test
+    void without_a_loop_it_rests_and_leaves_at_once() {
+        Playback left = Playback.idle(reel(10, 0, 5)).take(0).leave(33);
+        assertThat(left.at(20)).isEqualTo(new Moment(REST, 0));
+        assertThat(left.at(33)).isEqualTo(new Moment(OUT, 0));
+        assertThat(IDLING.leave(3)).isEqualTo(IDLING);
+    }
+
+    @Test
+    void the_whole_has_the_length_it_is_given_and_only_whole_rounds() {
+        List<Stretch> whole = Playback.whole(reel(40, 100, 20), 250);
+        assertThat(whole)
+                .containsExactly(
+                        new Stretch(IN, 0, 40, 40),
+                        new Stretch(LOOP, 40, 100, 100),
+                        new Stretch(REST, 140, 89, 1),
+                        new Stretch(OUT, 229, 21, 21));
+        assertThat(whole.stream().mapToInt(Stretch::length).sum()).isEqualTo(250);
+    }
+
+    @Test
+    void a_length_too_short_for_both_leaves_out_the_stay() {
+        assertThat(Playback.whole(reel(40, 100, 20), 30))
+                .containsExactly(new Stretch(IN, 0, 40, 40), new Stretch(OUT, 40, 21, 21));
+    }
+}
