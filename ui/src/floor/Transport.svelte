@@ -62,9 +62,7 @@
   <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
     >safe lines</button
   >
-  <button class="plain chip" aria-pressed={closeUp} onclick={() => (closeUp = !closeUp)}
-    >close up</button
-  >
+  <button class="plain chip" aria-pressed={closeUp} onclick={() => (closeUp = !closeUp)}>close up</button>
   <div class="backdrop">
     <Select size="sm" labelText="Backdrop" hideLabel bind:selected={backdropId}>
       {#each BACKDROPS as entry (entry.id)}

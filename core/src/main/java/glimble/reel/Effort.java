@@ -20,6 +20,8 @@ public final class Effort {
 
     private static final int STEPS_PER_LETTER = 250;
     private static final int STEPS_PER_RELATION = 20;
+    /** Mostly for writing the number down. */
+    private static final int STEPS_PER_FRAME = 25;
 
     private Effort() {}
 
@@ -39,7 +41,7 @@ public final class Effort {
         for (Phase phase : graphic.phases()) {
             for (Move move : phase.moves()) frames += move.length();
         }
-        return letters * STEPS_PER_LETTER + relations * STEPS_PER_RELATION + frames;
+        return letters * STEPS_PER_LETTER + relations * STEPS_PER_RELATION + frames * STEPS_PER_FRAME;
     }
 
     private static long letters(String pattern, Map<String, String> values) {

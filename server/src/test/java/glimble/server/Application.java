@@ -1,0 +1,110 @@
+package glimble.server;
+
+import glimble.formats.DemoGraphics;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import org.springframework.boot.SpringApplication;
+import org.springframework.context.ConfigurableApplicationContext;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The whole application on a database of its own, over real HTTP. {@code bin/test} starts MariaDB and sets GLIMBLE_DB. */
+final class Application {
+    static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private static final String SERVER =
+            System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
+    private static Application shared;
+
+    private final ConfigurableApplicationContext context;
+    private final HttpClient client = HttpClient.newHttpClient();
+    private final String address;
+
+    Application(String databaseUrl) {
+        context =
+                SpringApplication.run(GlimbleServer.class, "--server.port=0", "--spring.datasource.url=" + databaseUrl);
+        address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
+    }
+
+    /** One for all test classes that do not need an application of their own. */
+    static synchronized Application shared() {
+        if (shared == null) shared = new Application(newDatabase("glimble_server_it"));
+        return shared;
+    }
+
+    /** Makes an empty database of that name. */
+    static String newDatabase(String name) {
+        String url = SERVER.substring(0, SERVER.lastIndexOf('/') + 1) + name;
+        try (var connection = DriverManager.getConnection(SERVER, "root", "");
+                var statement = connection.createStatement()) {
+            statement.execute("drop database if exists " + name);
+            statement.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException("no MariaDB at " + SERVER + "; run bin/test", e);
+        }
+        return url;
+    }
+
+    <T> T bean(Class<T> type) {
+        return context.getBean(type);
+    }
+
+    void stop() {
+        context.close();
+    }
+
+    HttpResponse<String> get(String path) {
+        return send(HttpRequest.newBuilder(URI.create(address + path)));
+    }
+
+    HttpResponse<String> post(String path, String body) {
+        return send(json(path).POST(BodyPublishers.ofString(body)));
+    }
+
+    HttpResponse<String> put(String path, String body) {
+        return send(json(path).PUT(BodyPublishers.ofString(body)));
+    }
+
+    HttpRequest.Builder json(String path) {
+        return HttpRequest.newBuilder(URI.create(address + path)).header("Content-Type", "application/json");
+    }
+
+    HttpResponse<String> send(HttpRequest.Builder request) {
+        try {
+            return client.send(request.build(), BodyHandlers.ofString());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    static JsonNode body(HttpResponse<String> response) {
+        return JSON.readTree(response.body());
+    }
+
+    /** A demo graphic under another name. */
+    static ObjectNode document(String demo, String name) {
+        return ((ObjectNode) JSON.readTree(DemoGraphics.named(demo))).put("name", name);
+    }
+
+    static String newGraphic(JsonNode document) {
+        return JSON.createObjectNode().set("document", document).toString();
+    }
+
+    static String save(int basedOn, JsonNode document) {
+        return JSON.createObjectNode()
+                .put("basedOn", basedOn)
+                .set("document", document)
+                .toString();
+    }
+}

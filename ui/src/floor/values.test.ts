@@ -1,0 +1,22 @@
+import { expect, it } from 'vitest';
+import type { Graphic } from '../api/types';
+import { sampleValues, sameValues } from './values';
+
+const GRAPHIC: Graphic = {
+  format: 'glimble-graphic/1',
+  name: 'x',
+  frame: { width: 1920, height: 1080, rate: '50', length: 250 },
+  fields: [{ key: 'name', label: 'Name', sample: 'Wu' }],
+};
+
+it('shows a graphic with its first trial, or with the samples of its fields', () => {
+  expect(sampleValues(GRAPHIC)).toEqual({ name: 'Wu' });
+  expect(sampleValues({ ...GRAPHIC, trials: [{ name: 't', values: { name: 'Oona' } }] })).toEqual({
+    name: 'Oona',
+  });
+});
+
+it('takes a missing value for an empty one', () => {
+  expect(sameValues({ name: 'Wu', role: '' }, { name: 'Wu' })).toBe(true);
+  expect(sameValues({ name: 'Wu' }, { name: 'Wu', role: ' ' })).toBe(false);
+});
