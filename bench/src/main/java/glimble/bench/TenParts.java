@@ -1,0 +1,61 @@
+package glimble.bench;
+
+import glimble.graphic.BoxPart;
+import glimble.graphic.Edge;
+import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import glimble.graphic.Move;
+import glimble.graphic.Out;
+import glimble.graphic.Paint;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.Span;
+import glimble.graphic.Start;
+import java.util.ArrayList;
+import java.util.List;
+
+/** A graphic of ten parts, made of the flyer bar and six tags that hang on each other, each with a move in. */
+final class TenParts {
+    private static final int TAGS = 6;
+
+    private TenParts() {}
+
+    static Graphic graphic(Graphic flyerBar) {
+        List<Part> parts = new ArrayList<>(flyerBar.parts());
+        List<Move> in = new ArrayList<>(flyerBar.in().moves());
+        Move pattern = in.get(0);
+        for (int i = 0; i < TAGS; i++) {
+            String before = i == 0 ? "plate" : "tag " + (i - 1);
+            parts.add(tag("tag " + i, before));
+            Start start = i == 0 ? new Start.After("rule draws", 0) : new Start.With("tag " + (i - 1) + " comes", 3);
+            in.add(new Move(
+                    "tag " + i + " comes",
+                    "tag " + i,
+                    pattern.channel(),
+                    pattern.travel(),
+                    start,
+                    pattern.length(),
+                    pattern.ease(),
+                    pattern.pivot(),
+                    pattern.toward()));
+        }
+        return new Graphic(
+                "Ten parts",
+                flyerBar.frame(),
+                flyerBar.fields(),
+                parts,
+                new In(in),
+                flyerBar.loop(),
+                new Out(flyerBar.out().moves()),
+                flyerBar.trials());
+    }
+
+    private static Part tag(String key, String before) {
+        Span x = new Span(
+                new Size.Wraps(List.of("name", "role"), Size.Take.LONGEST, 4, 4),
+                new Place(Edge.START, before, Edge.START, 6));
+        Span y = new Span(new Size.Matches("name", 0.5, 2), new Place(Edge.END, before, Edge.START, -4));
+        return new BoxPart(key, new Paint("#5B3A6B"), 4, x, y, List.of());
+    }
+}

@@ -1,0 +1,62 @@
+package glimble.e2e;
+
+import com.microsoft.playwright.BrowserContext;
+import com.microsoft.playwright.BrowserType;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Playwright;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+
+/** Debian's Chromium, headless. Notes every request and every error of its pages. */
+final class Browser implements AutoCloseable {
+    private static final List<String> ARGUMENTS = List.of(
+            "--no-sandbox",
+            "--disable-gpu",
+            "--disable-quic",
+            "--no-first-run",
+            "--disable-background-networking",
+            "--disable-component-update",
+            "--disable-sync");
+
+    private final Playwright playwright;
+    private final com.microsoft.playwright.Browser browser;
+    private final List<String> requests = new ArrayList<>();
+    private final List<String> errors = new ArrayList<>();
+
+    Browser() {
+        playwright = Playwright.create(
+                new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
+        browser = playwright
+                .chromium()
+                .launch(new BrowserType.LaunchOptions()
+                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setArgs(ARGUMENTS));
+    }
+
+    /** A page of 1280x800 with nothing remembered. */
+    Page page() {
+        BrowserContext context =
+                browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        Page page = context.newPage();
+        page.onRequest(request -> requests.add(request.url()));
+        page.onPageError(errors::add);
+        return page;
+    }
+
+    /** Addresses that were asked for. */
+    List<String> requests() {
+        return requests;
+    }
+
+    /** Errors that scripts did not catch. */
+    List<String> errors() {
+        return errors;
+    }
+
+    @Override
+    public void close() {
+        playwright.close();
+    }
+}

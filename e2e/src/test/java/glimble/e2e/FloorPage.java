@@ -1,0 +1,104 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.util.List;
+import java.util.regex.Pattern;
+
+/** The floor as a user works with it: by labels, keys and what is drawn. */
+final class FloorPage {
+    private final Page page;
+
+    private FloorPage(Page page) {
+        this.page = page;
+    }
+
+    /** From the shelf, by its card. */
+    static FloorPage open(Page page, String graphic) {
+        page.navigate(Packaged.shared().address());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + graphic)))
+                .click();
+        FloorPage floor = new FloorPage(page);
+        floor.awaitRest();
+        return floor;
+    }
+
+    Page page() {
+        return page;
+    }
+
+    /** Once loaded, the floor shows the rest picture: the last frame of in. */
+    void awaitRest() {
+        assertThat(moment()).hasText(Pattern.compile("in \\d+:\\d+ · frame (\\d+) of \\1$"));
+    }
+
+    Locator field(String label) {
+        return page.getByLabel(label);
+    }
+
+    Locator moment() {
+        return page.getByTestId("moment");
+    }
+
+    Locator button(String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    Locator strip() {
+        return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Trials at the same moment"));
+    }
+
+    Locator status() {
+        return page.getByRole(AriaRole.STATUS);
+    }
+
+    void press(String key) {
+        page.keyboard().press(key);
+    }
+
+    private Locator canvas() {
+        return page.getByLabel("The graphic with the values at hand").locator("canvas");
+    }
+
+    /** How often the picture has been drawn. */
+    int drawn() {
+        String count = canvas().getAttribute("data-drawn");
+        return count == null ? 0 : Integer.parseInt(count);
+    }
+
+    /** Types into a field and waits until the picture shows it. */
+    void type(String label, String text) {
+        int before = drawn();
+        field(label).fill(text);
+        awaitDrawn(before);
+    }
+
+    void awaitDrawn(int before) {
+        page.waitForCondition(() -> drawn() > before);
+    }
+
+    /** What is drawn, as a box in px of a raster of 1920 × 1080: x, y, width, height; empty if nothing is. */
+    @SuppressWarnings("unchecked")
+    List<Double> drawnBox() {
+        List<Object> box = (List<Object>) canvas().evaluate("""
+                canvas => {
+                  const {width, height} = canvas;
+                  const data = canvas.getContext('2d').getImageData(0, 0, width, height).data;
+                  let left = width, right = -1, top = height, bottom = -1;
+                  for (let y = 0; y < height; y++) for (let x = 0; x < width; x++) {
+                    if (data[(y * width + x) * 4 + 3] < 128) continue;
+                    left = Math.min(left, x); right = Math.max(right, x);
+                    top = Math.min(top, y); bottom = Math.max(bottom, y);
+                  }
+                  if (right < 0) return [];
+                  const scale = 1920 / width;
+                  return [left, top, right + 1 - left, bottom + 1 - top].map((n) => n * scale + 0.5e-9);
+                }
+                """);
+        return box.stream().map(number -> ((Number) number).doubleValue()).toList();
+    }
+}

@@ -1,0 +1,92 @@
+package glimble.e2e;
+
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.net.ServerSocket;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Path;
+import java.sql.DriverManager;
+import java.sql.SQLException;
+import java.util.concurrent.locks.LockSupport;
+
+/** The packaged application, running as a process of its own on an empty database. */
+final class Packaged {
+    private static final String DATABASE =
+            System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
+    private static final long PATIENCE_NANOS = 90_000_000_000L;
+    private static Packaged shared;
+
+    private final String address;
+
+    private Packaged() {
+        int port = freePort();
+        address = "http://127.0.0.1:" + port + "/";
+        String url = newDatabase("glimble_e2e");
+        try {
+            Process process = new ProcessBuilder(
+                            "java",
+                            "-jar",
+                            System.getProperty("glimble.jar"),
+                            "--server.port=" + port,
+                            "--spring.datasource.url=" + url)
+                    .redirectErrorStream(true)
+                    .redirectOutput(Path.of("target", "application.log").toFile())
+                    .start();
+            Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        awaitReady();
+    }
+
+    static synchronized Packaged shared() {
+        if (shared == null) shared = new Packaged();
+        return shared;
+    }
+
+    /** With a slash at its end. */
+    String address() {
+        return address;
+    }
+
+    private static int freePort() {
+        try (ServerSocket socket = new ServerSocket(0)) {
+            return socket.getLocalPort();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static String newDatabase(String name) {
+        try (var connection = DriverManager.getConnection(DATABASE, "root", "");
+                var statement = connection.createStatement()) {
+            statement.execute("drop database if exists " + name);
+            statement.execute("create database " + name);
+        } catch (SQLException e) {
+            throw new IllegalStateException("no MariaDB at " + DATABASE + "; run bin/test", e);
+        }
+        return DATABASE.substring(0, DATABASE.lastIndexOf('/') + 1) + name;
+    }
+
+    private void awaitReady() {
+        HttpClient client = HttpClient.newHttpClient();
+        HttpRequest health =
+                HttpRequest.newBuilder(URI.create(address + "api/graphics")).build();
+        long until = System.nanoTime() + PATIENCE_NANOS;
+        while (System.nanoTime() < until) {
+            try {
+                // Ready once the demo graphics are there.
+                if (client.send(health, BodyHandlers.ofString()).body().contains("Flyer bar")) return;
+            } catch (IOException notYet) {
+                // It is still starting.
+            } catch (InterruptedException e) {
+                throw new IllegalStateException(e);
+            }
+            LockSupport.parkNanos(100_000_000);
+        }
+        throw new IllegalStateException("the application did not start; see e2e/target/application.log");
+    }
+}

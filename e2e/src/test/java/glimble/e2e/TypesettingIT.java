@@ -1,0 +1,99 @@
+package glimble.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Page;
+import glimble.typeset.JdkTypesetter;
+import glimble.typeset.ShippedFont;
+import java.io.IOException;
+import java.io.InputStream;
+import java.util.Base64;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** That text is as wide here as in a browser, for the same font at units per em. */
+class TypesettingIT {
+    private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
+    private static final List<String> LATIN = List.of(
+            "Wu",
+            "Oona Varga",
+            "Tiago Brandão-Escarpa",
+            "Ingeborg Þórhallsdóttir-Halvorsen",
+            "W. W. Wimmering",
+            "illi il fitti",
+            "AVATAR To. Yo, 31",
+            "ŞÜKRÜ ÅNGSTRÖM-ÇELİK",
+            "Chief measurer, box-kite class");
+    private static final List<String> FURTHER =
+            List.of("Елена Журавлёва-Щукина", "Αγγελική Ξανθοπούλου", "Nguyễn Thị Hạnh Phước");
+    private static final List<String> ARABIC = List.of("ليلى", "الصقّار", "ليلى الصقّار");
+
+    private static Browser browser;
+    private static Page page;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+        page = browser.page();
+        page.navigate(Packaged.shared().address());
+    }
+
+    @AfterAll
+    static void close() {
+        browser.close();
+    }
+
+    static List<ShippedFont> fonts() {
+        return ShippedFont.ALL;
+    }
+
+    @ParameterizedTest
+    @MethodSource("fonts")
+    void advance_widths_are_those_of_the_browser(ShippedFont font) throws IOException {
+        for (String text : texts(font.id())) {
+            int em = TYPESETTER.unitsPerEm(font.id());
+            double ours = TYPESETTER.set(text, font.id(), em).advance();
+            assertThat(ours).as(font.id() + " " + text).isCloseTo(inBrowser(font, text, em), within(0.01));
+        }
+    }
+
+    /** Texts that a font has all letters of, so that no other font comes in. */
+    private static List<String> texts(String font) {
+        if (font.startsWith("noto-sans-arabic")) return ARABIC;
+        if (font.startsWith("barlow")) return LATIN;
+        return java.util.stream.Stream.concat(LATIN.stream(), FURTHER.stream()).toList();
+    }
+
+    private static double inBrowser(ShippedFont font, String text, int size) throws IOException {
+        try (InputStream file = ShippedFont.class.getResourceAsStream(font.resource())) {
+            Map<String, Object> argument = Map.of(
+                    "id",
+                    font.id(),
+                    "file",
+                    Base64.getEncoder().encodeToString(file.readAllBytes()),
+                    "text",
+                    text,
+                    "size",
+                    size);
+            Object width = page.evaluate("""
+                    async ({id, file, text, size}) => {
+                      const loaded = [...document.fonts].some((face) => face.family === id);
+                      if (!loaded) {
+                        const bytes = Uint8Array.from(atob(file), (c) => c.charCodeAt(0));
+                        document.fonts.add(await new FontFace(id, bytes).load());
+                      }
+                      const context = document.createElement('canvas').getContext('2d');
+                      context.font = `${size}px "${id}"`;
+                      context.fontKerning = 'normal';
+                      return context.measureText(text).width;
+                    }
+                    """, argument);
+            return ((Number) width).doubleValue();
+        }
+    }
+}
