@@ -3,7 +3,7 @@
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { length, PHASES, timecode, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
-  import { columns, wait, ROW } from './scoreLayout';
+  import { BAR, columns, scoreRows, wait } from './scoreLayout';
 
   interface Props {
     floor: FloorState;
@@ -24,10 +24,12 @@
   const rows = $derived([...(floor.worked?.rest ?? [])].reverse());
   const layout = $derived(reel ? columns(reel, width) : undefined);
   const bars = $derived(floor.worked?.bars ?? []);
-
-  function row(part: string): number {
-    return rows.findIndex((entry) => entry.part === part);
-  }
+  const placed = $derived(
+    scoreRows(
+      rows.map(({ part }) => part),
+      bars,
+    ),
+  );
 
   function waits(phase: Phase): { bar: Bar; path: string }[] {
     if (!layout) return [];
@@ -35,7 +37,12 @@
     return ofPhase.flatMap((bar) => {
       const waited = ofPhase.find(({ move }) => move === bar.waitsFor);
       if (!waited) return [];
-      return [{ bar, path: wait(waited, row(waited.part), bar, row(bar.part), layout[phase]) }];
+      return [
+        {
+          bar,
+          path: wait(waited, placed.barTops.get(waited)!, bar, placed.barTops.get(bar)!, layout[phase]),
+        },
+      ];
     });
   }
 
@@ -68,13 +75,15 @@
       <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
     </div>
     <div class="body">
-      <div class="rows" style:height="{rows.length * ROW}px">
-        {#each rows as entry, i (entry.part)}
+      <div class="rows" style:height="{placed.height}px">
+        {#each rows as entry (entry.part)}
+          {@const place = placed.rows.get(entry.part)!}
           <div
             class="row"
             class:absent={!entry.present}
             class:selected={entry.part === floor.selected}
-            style:top="{i * ROW}px"
+            style:top="{place.top}px"
+            style:height="{place.height}px"
           >
             <button
               class="plain name"
@@ -114,7 +123,8 @@
                 class="bar {phase}"
                 style:left="{bar.start * column.scale}px"
                 style:width="{bar.length * column.scale}px"
-                style:top="{row(bar.part) * ROW + 7}px"
+                style:top="{placed.barTops.get(bar)}px"
+                style:height="{BAR}px"
                 title="{bar.move}: {bar.words}, {bar.length} f from frame {bar.start} ({timecode(
                   bar.start,
                   reel.rate,
@@ -176,7 +186,6 @@
   .row {
     position: absolute;
     width: 100%;
-    height: 30px;
     border-bottom: 1px solid var(--layer-2);
     box-sizing: border-box;
   }
@@ -239,7 +248,6 @@
 
   .bar {
     position: absolute;
-    height: 16px;
     padding: 0 5px;
     overflow: hidden;
     border-radius: 4px;

@@ -69,7 +69,9 @@ export class FloorState {
 
   #show(worked: Worked): void {
     this.worked = worked;
-    this.moment = within(worked.reel, this.moment);
+    const moment = within(worked.reel, this.moment);
+    // Setting it draws the whole strip anew.
+    if (moment.frame !== this.moment.frame) this.moment = moment;
   }
 
   /** Works out the values at hand. While one request is on its way the next waits, and only the latest is sent. */

@@ -1,7 +1,12 @@
 import type { Bar, Reel } from '../api/types';
 
-/** Height of a row, px. */
+/** Height of a row with one lane of bars, px. */
 export const ROW = 30;
+/** Height of a bar, px. */
+export const BAR = 16;
+const BAR_TOP = (ROW - BAR) / 2;
+/** From one lane of bars to the next, px. */
+const LANE = BAR + 4;
 
 const NAMES = 112;
 const REST = 204;
@@ -48,12 +53,54 @@ export function columns(reel: Reel, width: number): Columns {
   };
 }
 
+export interface Row {
+  top: number;
+  height: number;
+}
+
+export interface ScoreRows {
+  /** By key of the part. */
+  rows: Map<string, Row>;
+  /** px from the top of the score to that of each bar. */
+  barTops: Map<Bar, number>;
+  height: number;
+}
+
+/**
+ * Where rows and bars stand. Bars of one part that overlap stand below each other, and make its row taller.
+ *
+ * @param parts keys from top to bottom
+ */
+export function scoreRows(parts: string[], bars: Bar[]): ScoreRows {
+  const rows = new Map<string, Row>();
+  const barTops = new Map<Bar, number>();
+  let top = 0;
+  for (const part of parts) {
+    const lanes = new Map<Bar, number>();
+    for (const bar of bars.filter((any) => any.part === part).sort((a, b) => a.start - b.start)) {
+      const taken = [...lanes].filter(([other]) => overlap(other, bar)).map(([, lane]) => lane);
+      let lane = 0;
+      while (taken.includes(lane)) lane++;
+      lanes.set(bar, lane);
+    }
+    const height = ROW + Math.max(0, ...lanes.values()) * LANE;
+    for (const [bar, lane] of lanes) barTops.set(bar, top + BAR_TOP + lane * LANE);
+    rows.set(part, { top, height });
+    top += height;
+  }
+  return { rows, barTops, height: top };
+}
+
+function overlap(a: Bar, b: Bar): boolean {
+  return a.phase === b.phase && a.start < b.start + b.length && b.start < a.start + a.length;
+}
+
 /** A line from the bar that is waited for, its end or its beginning, to the beginning of the one that waits. */
-export function wait(waited: Bar, waitedRow: number, bar: Bar, barRow: number, { scale }: Column): string {
+export function wait(waited: Bar, waitedTop: number, bar: Bar, barTop: number, { scale }: Column): string {
   const fromX = (waited.start + (bar.afterEnd ? waited.length : 0)) * scale;
   const toX = bar.start * scale;
-  const fromY = waitedRow * ROW + ROW / 2;
-  const toY = barRow * ROW + ROW / 2;
+  const fromY = waitedTop + BAR / 2;
+  const toY = barTop + BAR / 2;
   // Leaves and arrives level with the gap between two rows.
   const middle = (fromY + toY) / 2;
   return `M${fromX} ${fromY}C${fromX} ${middle} ${toX} ${middle} ${toX} ${toY}`;

@@ -9,7 +9,7 @@ export interface Backdrop {
 export const BACKDROPS: Backdrop[] = [
   {
     id: 'evening',
-    name: 'evening shore',
+    name: 'evening',
     css: 'linear-gradient(168deg, #7f9dbf 0%, #c6b492 52%, #4c5867 100%)',
   },
   { id: 'dark', name: 'dark', css: 'radial-gradient(ellipse at 50% 30%, #2c3644 0%, #10141b 75%)' },
@@ -17,7 +17,7 @@ export const BACKDROPS: Backdrop[] = [
   { id: 'busy', name: 'busy', css: "url('/busy.svg') center / cover" },
   {
     id: 'alpha',
-    name: 'alpha chequer',
+    name: 'alpha',
     css: 'repeating-conic-gradient(#8b8497 0% 25%, #a69fb2 0% 50%) 0 0 / 24px 24px',
   },
 ];
