@@ -11,6 +11,8 @@ import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
 import java.net.http.HttpResponse;
+import java.time.Duration;
+import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
@@ -20,6 +22,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 class DatabaseAwayIT {
+    private static final Duration PATIENCE = Duration.ofSeconds(30);
     private static Door door;
     private static Application app;
 
@@ -54,8 +57,17 @@ class DatabaseAwayIT {
         assertThat(app.post("/api/reels", reels).statusCode()).isEqualTo(200);
 
         door.open();
+        awaitHealth();
         assertThat(app.get("/api/graphics").statusCode()).isEqualTo(200);
         assertThat(app.get("/api/graphics").body()).doesNotContain("lost");
+    }
+
+    /** The pool of connections tries again at growing intervals. */
+    private static void awaitHealth() {
+        Instant until = Instant.now().plus(PATIENCE);
+        while (app.get("/api/health").statusCode() != 200) {
+            assertThat(Instant.now()).as("it has not recovered").isBefore(until);
+        }
     }
 
     /** Stands between the application and the database; shut, it lets nothing through. */
