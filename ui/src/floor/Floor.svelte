@@ -143,10 +143,14 @@
     box-sizing: border-box;
   }
 
+  /* As high as the stage beside it, however many fields there are. */
   .values {
     grid-area: 1 / 1;
+    height: 0;
+    min-height: 100%;
     padding: 12px;
     overflow-y: auto;
+    box-sizing: border-box;
   }
 
   .stage {

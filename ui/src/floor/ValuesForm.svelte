@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, TextInput } from 'carbon-components-svelte';
+  import { Button } from 'carbon-components-svelte';
+  import FieldInput from './FieldInput.svelte';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
@@ -16,17 +17,7 @@
 <form onsubmit={(event) => event.preventDefault()}>
   {#each fields as field (field.key)}
     {@const text = floor.values[field.key] ?? ''}
-    <TextInput
-      size="sm"
-      labelText={field.required ? field.label : `${field.label} (may be blank)`}
-      value={text}
-      warn={field.required && text.trim() === ''}
-      warnText="Needed: without it a filling is not complete."
-      autocomplete="off"
-      maxlength={2000}
-      dir="auto"
-      on:input={(event) => floor.setValue(field.key, String(event.detail ?? ''))}
-    />
+    <FieldInput {field} {text} onchange={(changed) => floor.setValue(field.key, changed)} />
   {:else}
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}

@@ -16,7 +16,7 @@ function shape(layer: Layer): Path2D {
         const outlined = outline(run.font, glyph);
         const x = layer.box.x + run.x[i]!;
         const y = layer.baseline + run.y[i]!;
-        if (outlined) path.addPath(outlined, new DOMMatrix([run.scale, 0, 0, run.scale, x, y]));
+        if (outlined) path.addPath(outlined, new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]));
       });
     }
   } else {

@@ -16,14 +16,14 @@ public final class MonoTypesetter implements Typesetter {
     }
 
     @Override
-    public TypesetLine set(String text, String font, double size) {
+    public TypesetLine set(String text, String font, double size, double tracking) {
         int count = text.length();
         double width = count * size / 2;
         double[] x = new double[count];
         for (int i = 0; i < count; i++) x[i] = i * size / 2;
         int[] glyphs = text.chars().toArray();
         Ink ink = count == 0 ? Ink.NONE : new Ink(0, -0.8 * size, width, 0.2 * size);
-        List<GlyphRun> runs = List.of(new GlyphRun(font, size / 1000, glyphs, x, new double[count]));
+        List<GlyphRun> runs = List.of(new GlyphRun(font, size / 1000, size / 1000, glyphs, x, new double[count]));
         return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs);
     }
 }

@@ -1,16 +1,21 @@
 package glimble;
 
+import glimble.graphic.Align;
+import glimble.graphic.Axis;
+import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Ease;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
+import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.LinePart;
 import glimble.graphic.Loop;
 import glimble.graphic.Mask;
+import glimble.graphic.Mirror;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Paint;
@@ -20,18 +25,21 @@ import glimble.graphic.Place;
 import glimble.graphic.Rate;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
+import glimble.graphic.StackPart;
 import glimble.graphic.Start;
+import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 import java.util.List;
+import java.util.Optional;
 
 /** Short words for graphics in tests: a frame of 1000 × 500 px at 50 frames a second, letters 10 px wide and 20 px high. */
 public final class Sketch {
     public static final Frame FRAME = new Frame(1000, 500, new Rate(50, 1), 200);
     public static final Paint INK = new Paint("#1F1A2B");
-    public static final TextStyle STYLE = new TextStyle("mono", 20, INK);
+    public static final TextStyle STYLE = new TextStyle("mono", 20, 0, INK);
     public static final double LETTER = 10;
     public static final double LINE = 20;
 
@@ -42,34 +50,62 @@ public final class Sketch {
     }
 
     public static Graphic graphic(List<Move> in, Loop loop, List<Move> out, Part... parts) {
-        List<Field> fields = List.of(new Field("name", "Name", true, "Wu"), new Field("role", "Role", false, "Flyer"));
-        return new Graphic("sketch", FRAME, fields, List.of(parts), new In(in), loop, new Out(out), List.of());
+        List<Field> fields = List.of(field("name", true), field("role", false), field("side", false));
+        return new Graphic(
+                "sketch", FRAME, fields, List.of(parts), new In(in), loop, new Out(out), Optional.empty(), List.of());
+    }
+
+    private static Field field(String key, boolean required) {
+        return new Field(key, key, Field.Kind.TEXT, required, 0, List.of(), "");
+    }
+
+    /** The same graphic, mirrored where side is right. */
+    public static Graphic mirrored(Graphic graphic) {
+        return new Graphic(
+                graphic.name(),
+                graphic.frame(),
+                graphic.fields(),
+                graphic.parts(),
+                graphic.in(),
+                graphic.loop(),
+                graphic.out(),
+                Optional.of(new Mirror("side", "right")),
+                graphic.trials());
+    }
+
+    private static Base base(String key, Size width, Place x, Size height, Place y, List<Mask> masks) {
+        return new Base(key, "", List.of(), new Span(width, x), new Span(height, y), masks);
     }
 
     public static Place hang(Edge edge, String on, Edge at, double plus) {
-        return new Place(edge, on, at, plus);
+        return new Place.Hang(edge, on, at, plus);
     }
 
     public static Place left() {
         return hang(Edge.START, Place.FRAME, Edge.START, 0);
     }
 
-    public static TextPart text(String key, Place x, Place y) {
-        return new TextPart(
-                key, "{" + key + "}", STYLE, new Span(new Size.Own(), x), new Span(new Size.Own(), y), List.of());
+    public static TextPart text(String key, Place x, Place y, Mask... masks) {
+        return text(key, x, y, Optional.empty(), masks);
     }
 
-    public static TextPart text(String key, Place x, Place y, String mask) {
-        TextPart text = text(key, x, y);
-        return new TextPart(key, text.text(), STYLE, text.x(), text.y(), List.of(new Mask(mask, true)));
+    public static TextPart text(String key, Place x, Place y, Optional<Fit> fit, Mask... masks) {
+        Base base = base(key, new Size.Own(), x, new Size.Own(), y, List.of(masks));
+        return new TextPart(base, "{" + key + "}", STYLE, TextLayout.USUAL, fit);
     }
 
     public static BoxPart box(String key, Size width, Place x, Size height, Place y) {
-        return new BoxPart(key, INK, 4, new Span(width, x), new Span(height, y), List.of());
+        return new BoxPart(base(key, width, x, height, y, List.of()), INK, 4);
     }
 
     public static LinePart line(String key, Size width, Place x, Size height, Place y) {
-        return new LinePart(key, INK, new Span(width, x), new Span(height, y), List.of());
+        return new LinePart(base(key, width, x, height, y, List.of()), INK);
+    }
+
+    /** A stack along y, 100 px wide, at the top left. */
+    public static StackPart stack(String key, double area, Align align, double least, double usual, double widest) {
+        Base base = base(key, px(100), left(), px(area), left(), List.of());
+        return new StackPart(base, Axis.Y, align, least, usual, widest);
     }
 
     public static Size px(double px) {
@@ -77,11 +113,11 @@ public final class Sketch {
     }
 
     public static Size longest(double before, double after, String... parts) {
-        return new Size.Wraps(List.of(parts), Size.Take.LONGEST, before, after);
+        return new Size.Wraps(List.of(parts), Size.Take.LONGEST, before, after, 0, 100_000);
     }
 
     public static Size union(double before, double after, String... parts) {
-        return new Size.Wraps(List.of(parts), Size.Take.UNION, before, after);
+        return new Size.Wraps(List.of(parts), Size.Take.UNION, before, after, 0, 100_000);
     }
 
     /** Name above role in a plate that wraps them, padding 5 and 7 across, 3 and 4 down; at 100, 200. */
@@ -97,8 +133,12 @@ public final class Sketch {
                     "name",
                     hang(Edge.START, "plate", Edge.INNER_START, 0),
                     hang(Edge.START, "plate", Edge.INNER_START, 0),
-                    "plate"),
-            text("role", hang(Edge.START, "plate", Edge.INNER_START, 0), hang(Edge.START, "name", Edge.END, 2), "plate")
+                    new Mask("plate", true)),
+            text(
+                    "role",
+                    hang(Edge.START, "plate", Edge.INNER_START, 0),
+                    hang(Edge.START, "name", Edge.END, 2),
+                    new Mask("plate", true))
         };
     }
 

@@ -1,5 +1,6 @@
 package glimble.bench;
 
+import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
@@ -48,14 +49,15 @@ final class TenParts {
                 new In(in),
                 flyerBar.loop(),
                 new Out(flyerBar.out().moves()),
+                flyerBar.mirror(),
                 flyerBar.trials());
     }
 
     private static Part tag(String key, String before) {
         Span x = new Span(
-                new Size.Wraps(List.of("name", "role"), Size.Take.LONGEST, 4, 4),
-                new Place(Edge.START, before, Edge.START, 6));
-        Span y = new Span(new Size.Matches("name", 0.5, 2), new Place(Edge.END, before, Edge.START, -4));
-        return new BoxPart(key, new Paint("#5B3A6B"), 4, x, y, List.of());
+                new Size.Wraps(List.of("name", "role"), Size.Take.LONGEST, 4, 4, 0, 100_000),
+                new Place.Hang(Edge.START, before, Edge.START, 6));
+        Span y = new Span(new Size.Matches("name", 0.5, 2), new Place.Hang(Edge.END, before, Edge.START, -4));
+        return new BoxPart(new Base(key, "", List.of(), x, y, List.of()), new Paint("#5B3A6B"), 4);
     }
 }

@@ -5,6 +5,7 @@ import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.Loop;
+import glimble.graphic.Mirror;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Part;
@@ -14,6 +15,7 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -36,7 +38,7 @@ public final class GraphicReader {
     }
 
     private static Graphic graphic(Spot spot) {
-        spot.only("format", "name", "frame", "fields", "parts", "in", "loop", "out", "trials");
+        spot.only("format", "name", "frame", "fields", "parts", "in", "loop", "out", "mirror", "trials");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -58,6 +60,7 @@ public final class GraphicReader {
                 new In(moves(spot, "in")),
                 new Loop(spot.has("loop") ? spot.at("loop").whole("length", 0, Limits.FRAMES) : 0, moves(spot, "loop")),
                 new Out(moves(spot, "out")),
+                spot.has("mirror") ? Optional.of(mirror(spot.at("mirror"))) : Optional.empty(),
                 trials);
     }
 
@@ -109,14 +112,26 @@ public final class GraphicReader {
     }
 
     private static Field field(Spot spot) {
-        spot.only("key", "label", "kind", "required", "sample");
-        String kind = spot.has("kind") ? spot.at("kind").text(Limits.KEY) : "text";
-        if (!kind.equals("text")) spot.at("kind").problem("'" + Spot.shown(kind) + "' is not one of: text");
+        spot.only("key", "label", "kind", "required", "longest", "options", "sample");
+        Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
+        List<String> options = new ArrayList<>();
+        for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
+        if (options.isEmpty() == (kind == Field.Kind.CHOICE)) {
+            spot.at("options").problem("are needed for a choice, and only for a choice");
+        }
         return new Field(
                 spot.at("key").key(),
                 spot.at("label").text(Limits.KEY),
+                kind,
                 spot.flag("required", false),
+                spot.whole("longest", 0, Limits.TEXT, 0),
+                options,
                 spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "");
+    }
+
+    private static Mirror mirror(Spot spot) {
+        spot.only("field", "when");
+        return new Mirror(spot.at("field").key(), spot.at("when").text(Limits.KEY));
     }
 
     private static Trial trial(Spot spot) {

@@ -1,20 +1,24 @@
 package glimble.document;
 
 import glimble.graphic.Axis;
+import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Ease;
 import glimble.graphic.Field;
+import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
+import glimble.graphic.Mirror;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Pivot;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.StackPart;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
@@ -28,7 +32,7 @@ public final class GraphicWriter {
     private GraphicWriter() {}
 
     public static Tree write(Graphic graphic) {
-        return Tree.object()
+        Tree.Maker maker = Tree.object()
                 .put("format", GraphicReader.FORMAT)
                 .put("name", graphic.name())
                 .put("frame", frame(graphic.frame()))
@@ -44,8 +48,9 @@ public final class GraphicWriter {
                         moves(graphic.loop())
                                 .put("length", graphic.loop().length())
                                 .made())
-                .put("out", moves(graphic.out()).made())
-                .putUnlessEmpty(
+                .put("out", moves(graphic.out()).made());
+        graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
+        return maker.putUnlessEmpty(
                         "trials",
                         graphic.trials().stream().map(GraphicWriter::trial).toList())
                 .made();
@@ -64,10 +69,23 @@ public final class GraphicWriter {
         return Tree.object()
                 .put("key", field.key())
                 .put("label", field.label())
-                .put("kind", "text")
+                .put("kind", field.kind().word())
                 .put("required", field.required())
+                .putUnless(0, "longest", field.longest())
+                .putUnlessEmpty("options", texts(field.options()))
                 .put("sample", field.sample())
                 .made();
+    }
+
+    private static Tree mirror(Mirror mirror) {
+        return Tree.object()
+                .put("field", mirror.field())
+                .put("when", mirror.when())
+                .made();
+    }
+
+    private static List<Tree> texts(List<String> texts) {
+        return texts.stream().map(text -> (Tree) new Tree.Text(text)).toList();
     }
 
     private static Tree trial(Trial trial) {
@@ -82,18 +100,52 @@ public final class GraphicWriter {
     private static Tree part(Part part) {
         Tree.Maker maker = Tree.object().put("key", part.key()).put("kind", part.kind());
         if (part instanceof TextPart text) {
-            maker.put("text", text.text()).put("style", style(text.style()));
+            putText(maker, text);
         } else if (part instanceof BoxPart box) {
             maker.put("fill", box.fill().colour()).putUnless(0, "radius", box.radius());
         } else if (part instanceof LinePart line) {
             maker.put("fill", line.fill().colour());
+        } else if (part instanceof StackPart stack) {
+            maker.put("along", stack.along() == Axis.X ? "x" : "y")
+                    .put("align", stack.align().word())
+                    .put("gap", gap(stack));
         }
-        return maker.put("width", size(part.x().size()))
-                .put("height", size(part.y().size()))
-                .put("x", place(part.x().place(), Axis.X))
-                .put("y", place(part.y().place(), Axis.Y))
+        Base base = part.base();
+        if (!base.tag().isEmpty()) maker.put("tag", base.tag());
+        return maker.putUnlessEmpty("needs", texts(base.needs()))
+                .put("width", size(base.x().size()))
+                .put("height", size(base.y().size()))
+                .put("x", place(base.x().place(), Axis.X))
+                .put("y", place(base.y().place(), Axis.Y))
                 .putUnlessEmpty(
-                        "masks", part.masks().stream().map(GraphicWriter::mask).toList())
+                        "masks", base.masks().stream().map(GraphicWriter::mask).toList())
+                .made();
+    }
+
+    private static void putText(Tree.Maker maker, TextPart text) {
+        maker.put("text", text.text())
+                .put("style", style(text.style()))
+                .put("case", text.layout().letters().word())
+                .put("align", text.layout().align().word())
+                .putUnless(1, "leading", text.layout().leading());
+        text.fit().ifPresent(fit -> maker.put("fit", fit(fit)));
+    }
+
+    private static Tree fit(Fit fit) {
+        Tree.Maker maker = Tree.object()
+                .put("room", size(fit.room()))
+                .put("lines", fit.lines())
+                .put("least", fit.least())
+                .put("both", fit.both());
+        if (!fit.together().isEmpty()) maker.put("together", fit.together());
+        return maker.made();
+    }
+
+    private static Tree gap(StackPart stack) {
+        return Tree.object()
+                .put("least", stack.least())
+                .put("usual", stack.usual())
+                .put("widest", stack.widest())
                 .made();
     }
 
@@ -101,6 +153,7 @@ public final class GraphicWriter {
         return Tree.object()
                 .put("font", style.font())
                 .put("size", style.size())
+                .putUnless(0, "tracking", style.tracking())
                 .put("fill", style.fill().colour())
                 .made();
     }
@@ -123,25 +176,35 @@ public final class GraphicWriter {
                     .putUnless(0, "plus", matches.plus())
                     .made();
         }
+        if (size instanceof Size.Share share) {
+            return Tree.object()
+                    .put("share", share.factor())
+                    .put("of", share.of())
+                    .putUnless(0, "plus", share.plus())
+                    .made();
+        }
         return Tree.object().put("own", true).made();
     }
 
     private static Tree wraps(Size.Wraps wraps) {
-        List<Tree> parts =
-                wraps.parts().stream().map(key -> (Tree) new Tree.Text(key)).toList();
         return Tree.object()
-                .put("wraps", new Tree.Arr(parts))
+                .put("wraps", new Tree.Arr(texts(wraps.parts())))
                 .put("take", wraps.take().word())
                 .put("pad", numbers(wraps.before(), wraps.after()))
+                .putUnless(0, "least", wraps.least())
+                .putUnless(Limits.PX, "most", wraps.most())
                 .made();
     }
 
     private static Tree place(Place place, Axis axis) {
+        if (place instanceof Place.Stacked in)
+            return Tree.object().put("in", in.stack()).made();
+        Place.Hang hang = (Place.Hang) place;
         return Tree.object()
-                .put("hangs", place.edge().word(axis))
-                .put("on", place.on())
-                .put("at", place.at().word(axis))
-                .putUnless(0, "plus", place.plus())
+                .put("hangs", hang.edge().word(axis))
+                .put("on", hang.on())
+                .put("at", hang.at().word(axis))
+                .putUnless(0, "plus", hang.plus())
                 .made();
     }
 

@@ -10,6 +10,7 @@ public final class Limits {
     public static final int MOVES = 400;
     public static final int TRIALS = 64;
     public static final int MASKS = 8;
+    public static final int OPTIONS = 64;
     public static final int KEY = 60;
     public static final int TEXT = 2_000;
     public static final int PROBLEMS = 50;

@@ -1,8 +1,11 @@
 package glimble.document;
 
+import glimble.graphic.Align;
 import glimble.graphic.Axis;
+import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
+import glimble.graphic.Fit;
 import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
 import glimble.graphic.Paint;
@@ -10,50 +13,116 @@ import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
+import glimble.graphic.StackPart;
+import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.Function;
+import java.util.stream.Stream;
 
 /** Reads a part: what it looks like, and its size and place as relations. */
 final class PartReader {
     private static final Map<String, Function<Spot, Size>> SIZES = Map.of(
-            "px", PartReader::fixed,
-            "own", PartReader::own,
-            "wraps", PartReader::wraps,
-            "matches", PartReader::matches);
+            "px",
+            PartReader::fixed,
+            "own",
+            PartReader::own,
+            "wraps",
+            PartReader::wraps,
+            "matches",
+            PartReader::matches,
+            "share",
+            PartReader::share);
 
     private PartReader() {}
 
+    private static final String[] BASE = {"key", "kind", "tag", "needs", "width", "height", "x", "y", "masks"};
+    private static final Map<String, Function<Spot, Part>> KINDS = Map.of(
+            "text", PartReader::text, "box", PartReader::box, "line", PartReader::line, "stack", PartReader::stack);
+
     static Part part(Spot spot) {
-        String key = spot.at("key").key();
-        Span x = span(spot, Axis.X);
-        Span y = span(spot, Axis.Y);
+        String[] kinds = KINDS.keySet().stream().sorted().toArray(String[]::new);
+        return KINDS.get(spot.choice("kind", kinds, Function.identity())).apply(spot);
+    }
+
+    private static Base base(Spot spot, String... further) {
+        spot.only(Stream.concat(Stream.of(BASE), Stream.of(further)).toArray(String[]::new));
+        List<String> needs = new ArrayList<>();
+        for (Spot item : spot.items("needs", Limits.FIELDS)) needs.add(item.key());
         List<Mask> masks = new ArrayList<>();
         for (Spot item : spot.items("masks", Limits.MASKS)) masks.add(mask(item));
-        return switch (spot.choice("kind", new String[] {"text", "box", "line"}, Function.identity())) {
-            case "text" -> {
-                spot.only("key", "kind", "text", "style", "width", "height", "x", "y", "masks");
-                yield new TextPart(key, spot.at("text").text(Limits.TEXT), style(spot.at("style")), x, y, masks);
-            }
-            case "box" -> {
-                spot.only("key", "kind", "fill", "radius", "width", "height", "x", "y", "masks");
-                double radius = spot.number("radius", 0, Limits.PX, 0);
-                yield new BoxPart(key, paint(spot.at("fill")), radius, x, y, masks);
-            }
-            default -> {
-                spot.only("key", "kind", "fill", "width", "height", "x", "y", "masks");
-                yield new LinePart(key, paint(spot.at("fill")), x, y, masks);
-            }
-        };
+        return new Base(
+                spot.at("key").key(),
+                spot.has("tag") ? paint(spot.at("tag")).colour() : "",
+                needs,
+                span(spot, Axis.X),
+                span(spot, Axis.Y),
+                masks);
+    }
+
+    private static TextPart text(Spot spot) {
+        Base base = base(spot, "text", "style", "case", "align", "leading", "fit");
+        TextLayout layout = new TextLayout(
+                spot.choice(
+                        "case",
+                        TextLayout.LetterCase.values(),
+                        TextLayout.LetterCase::word,
+                        TextLayout.USUAL.letters()),
+                spot.choice("align", Align.values(), Align::word, TextLayout.USUAL.align()),
+                spot.number("leading", 0, 10, TextLayout.USUAL.leading()));
+        return new TextPart(
+                base,
+                spot.at("text").text(Limits.TEXT),
+                style(spot.at("style")),
+                layout,
+                spot.has("fit") ? Optional.of(fit(spot.at("fit"))) : Optional.empty());
+    }
+
+    private static Fit fit(Spot spot) {
+        spot.only("room", "lines", "least", "both", "together");
+        return new Fit(
+                spot.at("room").oneOf(SIZES, new Size.Fixed(0)),
+                spot.whole("lines", 1, 20, 1),
+                spot.number("least", 0.01, 1, 1),
+                spot.flag("both", false),
+                spot.has("together") ? spot.at("together").key() : "");
+    }
+
+    private static BoxPart box(Spot spot) {
+        Base base = base(spot, "fill", "radius");
+        return new BoxPart(base, paint(spot.at("fill")), spot.number("radius", 0, Limits.PX, 0));
+    }
+
+    private static LinePart line(Spot spot) {
+        return new LinePart(base(spot, "fill"), paint(spot.at("fill")));
+    }
+
+    private static StackPart stack(Spot spot) {
+        Base base = base(spot, "along", "align", "gap");
+        Spot gap = spot.at("gap");
+        gap.only("least", "usual", "widest");
+        double usual = gap.number("usual", -Limits.PX, Limits.PX);
+        return new StackPart(
+                base,
+                spot.choice("along", Axis.values(), axis -> axis == Axis.X ? "x" : "y", Axis.Y),
+                spot.choice("align", Align.values(), Align::word, Align.START),
+                gap.number("least", -Limits.PX, usual, usual),
+                usual,
+                gap.number("widest", usual, Limits.PX, usual));
     }
 
     private static TextStyle style(Spot spot) {
-        spot.only("font", "size", "fill");
-        return new TextStyle(spot.at("font").key(), spot.number("size", 1, 2_000), paint(spot.at("fill")));
+        spot.only("font", "size", "tracking", "fill");
+        return new TextStyle(
+                spot.at("font").key(),
+                spot.number("size", 1, 2_000),
+                spot.number("tracking", -1_000, 10_000, 0),
+                paint(spot.at("fill")));
     }
 
     private static Paint paint(Spot spot) {
@@ -91,15 +160,29 @@ final class PartReader {
     }
 
     private static Size wraps(Spot spot) {
-        spot.only("wraps", "take", "pad");
+        spot.only("wraps", "take", "pad", "least", "most");
         List<String> parts = new ArrayList<>();
         for (Spot item : spot.items("wraps", Limits.PARTS)) parts.add(item.key());
         if (parts.isEmpty()) spot.at("wraps").problem("must name at least one part");
         List<Spot> pads = spot.items("pad", 2);
         double before = pads.isEmpty() ? 0 : pads.get(0).number(-Limits.PX, Limits.PX);
         double after = pads.isEmpty() ? 0 : pads.get(pads.size() - 1).number(-Limits.PX, Limits.PX);
+        double least = spot.number("least", 0, Limits.PX, 0);
         return new Size.Wraps(
-                parts, spot.choice("take", Size.Take.values(), Size.Take::word, Size.Take.LONGEST), before, after);
+                parts,
+                spot.choice("take", Size.Take.values(), Size.Take::word, Size.Take.LONGEST),
+                before,
+                after,
+                least,
+                spot.number("most", least, Limits.PX, Limits.PX));
+    }
+
+    private static Size share(Spot spot) {
+        spot.only("share", "of", "plus");
+        return new Size.Share(
+                spot.number("share", 0, 1_000),
+                spot.choice("of", new String[] {Place.FRAME, Place.ACTION_SAFE, Place.TITLE_SAFE}, Function.identity()),
+                spot.number("plus", -Limits.PX, Limits.PX, 0));
     }
 
     private static Size matches(Spot spot) {
@@ -111,8 +194,12 @@ final class PartReader {
     }
 
     private static Place place(Spot spot, Axis axis) {
+        if (spot.has("in")) {
+            spot.only("in");
+            return new Place.Stacked(spot.at("in").key());
+        }
         spot.only("hangs", "on", "at", "plus");
-        return new Place(
+        return new Place.Hang(
                 spot.choice("hangs", Edge.values(), edge -> edge.word(axis)),
                 spot.at("on").key(),
                 spot.choice("at", Edge.values(), edge -> edge.word(axis)),

@@ -9,6 +9,7 @@ import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Travel;
 import glimble.graphic.Trial;
@@ -42,6 +43,7 @@ final class References {
         references.checkWrapped();
         for (Phase phase : graphic.phases()) references.checkMoves(phase);
         references.checkTrials();
+        graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
         if (references.problems.isEmpty()) references.checkCycles();
         return references.problems.stream().limit(Limits.PROBLEMS).toList();
     }
@@ -61,6 +63,7 @@ final class References {
                 checkSize(part, axis, path + (axis == Axis.X ? ".width" : ".height"));
                 checkPlace(part, axis, path + (axis == Axis.X ? ".x" : ".y"));
             }
+            for (String field : part.base().needs()) checkField(field, path + ".needs");
             for (int m = 0; m < part.masks().size(); m++) {
                 Mask mask = part.masks().get(m);
                 String at = path + ".masks[" + m + "].by";
@@ -84,9 +87,12 @@ final class References {
     }
 
     private void checkText(TextPart text, String path) {
+        text.fit().ifPresent(fit -> {
+            checkFollowed(fit.room(), path + ".fit.room");
+            if (fit.room() instanceof Size.Own) problem(path + ".fit.room", "cannot be its own size");
+        });
         for (String field : TextPattern.fields(text.text())) {
-            if (graphic.field(field).isEmpty())
-                problem(path + ".text", "there is no field '" + Spot.shown(field) + "'");
+            checkField(field, path + ".text");
         }
         if (!fonts.contains(text.style().font())) {
             problem(
@@ -99,8 +105,12 @@ final class References {
     private void checkSize(Part part, Axis axis, String path) {
         Size size = part.span(axis).size();
         if (size instanceof Size.Own && !(part instanceof TextPart)) {
-            problem(path, "only a text has a size of its own; give px, wraps or matches");
+            problem(path, "only a text has a size of its own; give px, wraps, matches or share");
         }
+        checkFollowed(size, path);
+    }
+
+    private void checkFollowed(Size size, String path) {
         if (size instanceof Size.Matches matches) known(matches.part(), path + ".matches");
         if (size instanceof Size.Wraps wraps) {
             for (int i = 0; i < wraps.parts().size(); i++) known(wraps.parts().get(i), path + ".wraps[" + i + "]");
@@ -108,12 +118,19 @@ final class References {
     }
 
     private void checkPlace(Part part, Axis axis, String path) {
-        Place place = part.span(axis).place();
-        checkEdge(part, place.edge(), axis, path + ".hangs");
-        if (place.onGround()) {
-            if (place.at() == Edge.BASELINE) problem(path + ".at", "only a text has a baseline");
-        } else if (known(place.on(), path + ".on")) {
-            checkEdge(parts.get(place.on()), place.at(), axis, path + ".at");
+        if (part.span(axis).place() instanceof Place.Stacked in) {
+            if (!known(in.stack(), path + ".in")) return;
+            if (!(parts.get(in.stack()) instanceof StackPart stack) || stack.along() != axis) {
+                problem(path + ".in", in.stack() + " is not a stack along " + (axis == Axis.X ? "x" : "y"));
+            }
+            return;
+        }
+        Place.Hang hang = (Place.Hang) part.span(axis).place();
+        checkEdge(part, hang.edge(), axis, path + ".hangs");
+        if (hang.onGround()) {
+            if (hang.at() == Edge.BASELINE) problem(path + ".at", "only a text has a baseline");
+        } else if (known(hang.on(), path + ".on")) {
+            checkEdge(parts.get(hang.on()), hang.at(), axis, path + ".at");
         }
     }
 
@@ -131,6 +148,10 @@ final class References {
         if (parts.containsKey(key)) return true;
         problem(path, "there is no part '" + Spot.shown(key) + "'");
         return false;
+    }
+
+    private void checkField(String key, String path) {
+        if (graphic.field(key).isEmpty()) problem(path, "there is no field '" + Spot.shown(key) + "'");
     }
 
     private void checkMoves(Phase phase) {
@@ -154,9 +175,7 @@ final class References {
         for (int i = 0; i < graphic.trials().size(); i++) {
             Trial trial = graphic.trials().get(i);
             for (String key : trial.values().keySet()) {
-                if (graphic.field(key).isEmpty()) {
-                    problem("$.trials[" + i + "].values", "there is no field '" + Spot.shown(key) + "'");
-                }
+                checkField(key, "$.trials[" + i + "].values");
             }
         }
     }

@@ -1,11 +1,42 @@
 package glimble.graphic;
 
+import java.util.List;
+
 /**
- * What an operator fills in.
+ * What an operator fills in. Every value is a text, whatever the kind.
  *
  * @param key how parts refer to it, {@code {key}} in a text
  * @param label how the form names it
  * @param required whether a filling without it is incomplete
+ * @param longest characters a form lets through; 0 for no limit
+ * @param options what can be chosen, of a choice; empty for any other kind
  * @param sample what stands in it when the graphic is shown to people
  */
-public record Field(String key, String label, boolean required, String sample) {}
+public record Field(
+        String key, String label, Kind kind, boolean required, int longest, List<String> options, String sample) {
+
+    public Field {
+        options = List.copyOf(options);
+    }
+
+    /** How a form asks for it. */
+    public enum Kind {
+        TEXT("text"),
+        /** Text that may have line breaks. */
+        LINES("lines"),
+        CHOICE("choice"),
+        /** {@code on}, or blank. */
+        SWITCH("switch"),
+        NUMBER("number");
+
+        private final String word;
+
+        Kind(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+}

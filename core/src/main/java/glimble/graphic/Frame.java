@@ -21,6 +21,15 @@ public record Frame(int width, int height, Rate rate, int length) {
         return axis == Axis.X ? width : height;
     }
 
+    /** Per cent of the raster inside {@code frame}, {@code action-safe} or {@code title-safe}. */
+    public static int percent(String ground) {
+        return switch (ground) {
+            case Place.TITLE_SAFE -> TITLE_SAFE;
+            case Place.ACTION_SAFE -> ACTION_SAFE;
+            default -> 100;
+        };
+    }
+
     /** Distance of a safe line from the edge of the frame, px; {@code percent} of the raster lie inside it. */
     public double inset(Axis axis, int percent) {
         return extent(axis) * (100 - percent) / 200.0;

@@ -13,10 +13,19 @@ import java.util.Optional;
  * @param in how the parts come to rest
  * @param loop what moves while the graphic stands
  * @param out how the parts leave rest
+ * @param mirror when it stands mirrored; empty for never
  * @param trials the values it is tried with, the first being its sample
  */
 public record Graphic(
-        String name, Frame frame, List<Field> fields, List<Part> parts, In in, Loop loop, Out out, List<Trial> trials) {
+        String name,
+        Frame frame,
+        List<Field> fields,
+        List<Part> parts,
+        In in,
+        Loop loop,
+        Out out,
+        Optional<Mirror> mirror,
+        List<Trial> trials) {
 
     public Graphic {
         fields = List.copyOf(fields);

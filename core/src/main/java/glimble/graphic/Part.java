@@ -2,25 +2,23 @@ package glimble.graphic;
 
 import java.util.List;
 
-/** Anything drawn. Its size and place are relations, solved for given values. */
-public sealed interface Part permits TextPart, BoxPart, LinePart {
+/** Anything drawn, or that places what is drawn. Its size and place are relations, solved for given values. */
+public sealed interface Part permits TextPart, BoxPart, LinePart, StackPart {
 
-    /** Unique in the graphic; how other parts, masks and moves refer to it. */
-    String key();
-
-    /** Size and place from left to right. */
-    Span x();
-
-    /** Size and place from top to bottom. */
-    Span y();
-
-    /** Parts through whose shape this one is seen; all of them count. */
-    List<Mask> masks();
-
-    default Span span(Axis axis) {
-        return axis == Axis.X ? x() : y();
-    }
+    Base base();
 
     /** The plain word for what kind of part it is. */
     String kind();
+
+    default String key() {
+        return base().key();
+    }
+
+    default List<Mask> masks() {
+        return base().masks();
+    }
+
+    default Span span(Axis axis) {
+        return axis == Axis.X ? base().x() : base().y();
+    }
 }

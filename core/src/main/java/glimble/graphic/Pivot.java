@@ -35,4 +35,17 @@ public enum Pivot {
     public double y() {
         return y;
     }
+
+    /** The same seen in a mirror. */
+    public Pivot mirrored() {
+        return switch (this) {
+            case LEFT -> RIGHT;
+            case RIGHT -> LEFT;
+            case TOP_LEFT -> TOP_RIGHT;
+            case TOP_RIGHT -> TOP_LEFT;
+            case BOTTOM_LEFT -> BOTTOM_RIGHT;
+            case BOTTOM_RIGHT -> BOTTOM_LEFT;
+            default -> this;
+        };
+    }
 }

@@ -18,8 +18,11 @@ public sealed interface Size {
      * @param take whether the longest one drives it, or all of them together as they stand
      * @param before px added on the left or top; may be negative
      * @param after px added on the right or bottom; may be negative
+     * @param least px; never smaller than this
+     * @param most px; never larger than this
      */
-    record Wraps(List<String> parts, Take take, double before, double after) implements Size {
+    record Wraps(List<String> parts, Take take, double before, double after, double least, double most)
+            implements Size {
         public Wraps {
             parts = List.copyOf(parts);
         }
@@ -27,6 +30,13 @@ public sealed interface Size {
 
     /** As large as another part: {@code factor × its size + plus px}. */
     record Matches(String part, double factor, double plus) implements Size {}
+
+    /**
+     * A share of the frame or of a safe area: {@code factor × its extent + plus px}.
+     *
+     * @param of {@code frame}, {@code action-safe} or {@code title-safe}
+     */
+    record Share(double factor, String of, double plus) implements Size {}
 
     /** What a wrapping size takes from the parts it wraps. */
     enum Take {

@@ -1,18 +1,16 @@
 package glimble.graphic;
 
-import java.util.List;
+import java.util.Optional;
 
 /**
- * A line of text.
+ * Text, on one line or several.
  *
  * @param text letters as they stand, and {@code {field}} where a field's value goes
  * @param style how the letters look
+ * @param layout how they are laid in lines
+ * @param fit what happens when it is too long; empty if it may grow
  */
-public record TextPart(String key, String text, TextStyle style, Span x, Span y, List<Mask> masks) implements Part {
-
-    public TextPart {
-        masks = List.copyOf(masks);
-    }
+public record TextPart(Base base, String text, TextStyle style, TextLayout layout, Optional<Fit> fit) implements Part {
 
     @Override
     public String kind() {

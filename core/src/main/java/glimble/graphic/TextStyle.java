@@ -5,5 +5,6 @@ package glimble.graphic;
  *
  * @param font id of a shipped font; glyphs it lacks come from the fonts it falls back to
  * @param size px of an em
+ * @param tracking thousandths of an em added between letters; may be negative
  */
-public record TextStyle(String font, double size, Paint fill) {}
+public record TextStyle(String font, double size, double tracking, Paint fill) {}

@@ -27,4 +27,9 @@ public enum Toward {
     public boolean forward() {
         return this == RIGHT || this == DOWN;
     }
+
+    /** The same seen in a mirror. */
+    public Toward mirrored() {
+        return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
+    }
 }

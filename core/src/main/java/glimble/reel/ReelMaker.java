@@ -6,8 +6,11 @@ import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
+import glimble.graphic.Phase;
 import glimble.graphic.Rate;
+import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
+import glimble.motion.MirroredMoves;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
@@ -32,9 +35,11 @@ public final class ReelMaker {
     private ReelMaker(Graphic graphic, Rest rest) {
         this.graphic = graphic;
         this.rest = rest;
-        motion.put(PhaseName.IN, new PhaseMotion(PhaseName.IN, graphic.in(), graphic, rest));
-        motion.put(PhaseName.LOOP, new PhaseMotion(PhaseName.LOOP, graphic.loop(), graphic, rest));
-        motion.put(PhaseName.OUT, new PhaseMotion(PhaseName.OUT, graphic.out(), graphic, rest));
+        for (PhaseName name : PhaseName.values()) {
+            Phase phase = graphic.phases().get(name.ordinal());
+            Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
+            motion.put(name, new PhaseMotion(name, seen, graphic, rest));
+        }
     }
 
     /**
@@ -53,7 +58,7 @@ public final class ReelMaker {
 
     private Reel reel() {
         List<Part> present = graphic.parts().stream()
-                .filter(part -> rest.isPresent(part.key()))
+                .filter(part -> rest.isPresent(part.key()) && !(part instanceof StackPart))
                 .toList();
         Map<String, Integer> index = new HashMap<>();
         for (Part part : present) index.put(part.key(), index.size());
@@ -115,6 +120,7 @@ public final class ReelMaker {
             x[i] = Rounding.px(run.x()[i]);
             y[i] = Rounding.px(run.y()[i]);
         }
-        return new GlyphRun(run.font(), run.scale(), run.glyphs(), x, y);
+        return new GlyphRun(
+                run.font(), Rounding.factor(run.scaleX()), Rounding.factor(run.scaleY()), run.glyphs(), x, y);
     }
 }

@@ -6,32 +6,52 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.text.Blank;
 import glimble.text.TextPattern;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
 /**
- * Which parts are there for some values. A text that is blank is absent; so is a part whose size follows absent parts
- * only. What hung on an absent part takes that part's place.
+ * Which parts are there for some values. A text that is blank is absent; so is a part that needs a blank field, whose size
+ * follows absent parts only, or that stacks absent rows only. What hung on an absent part takes that part's place.
  */
 final class Presence {
     private final Map<String, Part> parts = new HashMap<>();
+    private final Map<String, List<Part>> rowsOfStack = new HashMap<>();
     private final Set<String> absent = new HashSet<>();
 
     Presence(Graphic graphic, Map<String, String> values) {
         for (Part part : graphic.parts()) {
             parts.put(part.key(), part);
-            if (part instanceof TextPart text && Blank.isBlank(TextPattern.fill(text.text(), values))) {
-                absent.add(part.key());
-            }
+            if (part instanceof StackPart stack) rowsOfStack.put(stack.key(), rows(graphic, stack));
+            if (isBlank(part, values)) absent.add(part.key());
         }
-        while (graphic.parts().stream().filter(this::losesItsSize).anyMatch(part -> absent.add(part.key()))) {
+        while (graphic.parts().stream().filter(this::losesItsHold).anyMatch(part -> absent.add(part.key()))) {
             // Each round may take away what others follow; there are at most as many rounds as parts.
         }
+    }
+
+    /** The parts that stand in a stack, present or not, in their order in the document. */
+    static List<Part> rows(Graphic graphic, StackPart stack) {
+        List<Part> rows = new ArrayList<>();
+        for (Part part : graphic.parts()) {
+            if (part.span(stack.along()).place() instanceof Place.Stacked in
+                    && in.stack().equals(stack.key())) {
+                rows.add(part);
+            }
+        }
+        return rows;
+    }
+
+    private static boolean isBlank(Part part, Map<String, String> values) {
+        boolean lacks = part.base().needs().stream().anyMatch(field -> Blank.isBlank(values.getOrDefault(field, "")));
+        return lacks || (part instanceof TextPart text && Blank.isBlank(TextPattern.fill(text.text(), values)));
     }
 
     boolean isAbsent(String key) {
@@ -42,8 +62,20 @@ final class Presence {
         return parts.get(key);
     }
 
-    private boolean losesItsSize(Part part) {
-        return losesItsSize(part.x().size()) || losesItsSize(part.y().size());
+    /** All rows of a stack, absent ones too. */
+    List<Part> allRows(String stack) {
+        return rowsOfStack.get(stack);
+    }
+
+    List<Part> presentRows(String stack) {
+        return allRows(stack).stream().filter(row -> !isAbsent(row.key())).toList();
+    }
+
+    private boolean losesItsHold(Part part) {
+        if (isAbsent(part.key())) return false;
+        if (part instanceof StackPart stack && presentRows(stack.key()).isEmpty()) return true;
+        return losesItsSize(part.span(Axis.X).size())
+                || losesItsSize(part.span(Axis.Y).size());
     }
 
     private boolean losesItsSize(Size size) {
@@ -59,10 +91,14 @@ final class Presence {
     Place place(Part part, Axis axis) {
         Place place = part.span(axis).place();
         // Places form no cycle, so this ends.
-        while (!place.onGround() && isAbsent(place.on())) {
-            Place gone = parts.get(place.on()).span(axis).place();
-            double kept = side(place.edge()) == side(place.at()) ? place.plus() : 0;
-            place = new Place(place.edge(), gone.on(), gone.at(), gone.plus() + kept);
+        while (place instanceof Place.Hang hang && !hang.onGround() && isAbsent(hang.on())) {
+            Place gone = parts.get(hang.on()).span(axis).place();
+            double kept = side(hang.edge()) == side(hang.at()) ? hang.plus() : 0;
+            // An absent row has no place of its own: what hung on it is left at the beginning of the stack.
+            Place.Hang target = gone instanceof Place.Stacked in
+                    ? new Place.Hang(hang.edge(), in.stack(), Edge.START, 0)
+                    : (Place.Hang) gone;
+            place = new Place.Hang(hang.edge(), target.on(), target.at(), target.plus() + kept);
         }
         return place;
     }

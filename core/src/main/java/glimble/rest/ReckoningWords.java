@@ -41,7 +41,7 @@ public final class ReckoningWords {
     }
 
     /** At most two digits after the point. */
-    private static String plain(double number) {
+    static String plain(double number) {
         double rounded = Math.floor(number * 100 + 0.5) / 100;
         return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
     }

@@ -6,6 +6,8 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.StackPart;
+import glimble.graphic.TextPart;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -31,9 +33,15 @@ public final class Relations {
     }
 
     private final Map<String, Part> parts = new HashMap<>();
+    private final Map<String, List<Part>> rows = new HashMap<>();
+    private final Map<String, List<TextPart>> squeezedTogether;
 
     private Relations(Graphic graphic) {
-        for (Part part : graphic.parts()) parts.put(part.key(), part);
+        squeezedTogether = Squeeze.groups(graphic);
+        for (Part part : graphic.parts()) {
+            parts.put(part.key(), part);
+            if (part instanceof StackPart stack) rows.put(stack.key(), Presence.rows(graphic, stack));
+        }
     }
 
     /**
@@ -82,22 +90,42 @@ public final class Relations {
         Set<Unknown> followed = new LinkedHashSet<>();
         Part part = parts.get(unknown.part());
         Axis axis = unknown.axis();
-        if (!unknown.size()) {
-            Place place = part.span(axis).place();
-            if (needsSize(place.edge())) followed.add(new Unknown(part.key(), axis, true));
-            if (!place.onGround()) {
-                followed.add(new Unknown(place.on(), axis, false));
-                if (needsSize(place.at())) followed.add(new Unknown(place.on(), axis, true));
+        if (unknown.size()) addSize(part, axis, part.span(axis).size(), followed);
+        else addPlace(part, axis, followed);
+        return followed;
+    }
+
+    private void addPlace(Part part, Axis axis, Set<Unknown> followed) {
+        if (part.span(axis).place() instanceof Place.Hang hang) {
+            if (needsSize(hang.edge())) followed.add(new Unknown(part.key(), axis, true));
+            if (!hang.onGround()) {
+                followed.add(new Unknown(hang.on(), axis, false));
+                if (needsSize(hang.at())) followed.add(new Unknown(hang.on(), axis, true));
             }
-            return followed;
+            return;
         }
-        Size size = part.span(axis).size();
+        String stack = ((Place.Stacked) part.span(axis).place()).stack();
+        followed.add(new Unknown(stack, axis, false));
+        followed.add(new Unknown(stack, axis, true));
+        for (Part row : rows.get(stack)) followed.add(new Unknown(row.key(), axis, true));
+    }
+
+    private void addSize(Part part, Axis axis, Size size, Set<Unknown> followed) {
+        if (part instanceof TextPart text && text.fit().isPresent() && size instanceof Size.Own) {
+            addRooms(text, followed);
+        }
         if (size instanceof Size.Matches matches) followed.add(new Unknown(matches.part(), axis, true));
         if (size instanceof Size.Wraps wraps) {
             for (String key : wraps.parts()) followed.add(new Unknown(key, axis, true));
             if (wraps.take() == Size.Take.UNION) addUnion(part, wraps, axis, followed);
         }
-        return followed;
+    }
+
+    /** Both sizes of a text that is squeezed or broken follow its room, and those of all it is squeezed with. */
+    private void addRooms(TextPart text, Set<Unknown> followed) {
+        for (TextPart member : squeezedTogether.get(text.key())) {
+            addSize(member, Axis.X, member.fit().orElseThrow().room(), followed);
+        }
     }
 
     private void addUnion(Part wrapper, Size.Wraps wraps, Axis axis, Set<Unknown> followed) {
@@ -110,8 +138,9 @@ public final class Relations {
             }
             for (Part part = start;
                     part != wrapper;
-                    part = parts.get(part.span(axis).place().on())) {
-                Place place = part.span(axis).place();
+                    part = parts.get(((Place.Hang) part.span(axis).place()).on())) {
+                // All of them hang: only so do they share an edge.
+                Place.Hang place = (Place.Hang) part.span(axis).place();
                 if (needsSize(place.edge())) followed.add(new Unknown(part.key(), axis, true));
                 boolean between = !place.on().equals(wrapper.key());
                 if (between && needsSize(place.at())) followed.add(new Unknown(place.on(), axis, true));
@@ -134,9 +163,9 @@ public final class Relations {
             Edge edge = null;
             Set<String> seen = new HashSet<>();
             for (Part part = start; part != null && seen.add(part.key()); ) {
-                Place place = placeOf.apply(part);
-                if (place.on().equals(wrapper)) edge = place.at();
-                part = place.onGround() || edge != null ? null : partOf.apply(place.on());
+                Place.Hang hang = placeOf.apply(part) instanceof Place.Hang found ? found : null;
+                if (hang != null && hang.on().equals(wrapper)) edge = hang.at();
+                part = hang == null || hang.onGround() || edge != null ? null : partOf.apply(hang.on());
             }
             if (edge == null || (shared != null && shared != edge)) return null;
             shared = edge;

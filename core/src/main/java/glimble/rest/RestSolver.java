@@ -7,8 +7,8 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
-import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
@@ -28,24 +28,22 @@ import java.util.Optional;
  * once. Values are exact in double precision; nothing is rounded here.
  */
 public final class RestSolver {
+    /** px; what sums of doubles may be off by. */
+    private static final double ROUNDING = 1e-6;
+
     private final Frame frame;
+    private final boolean mirrored;
     private final Presence presence;
-    private final Map<String, TypesetLine> lines = new HashMap<>();
+    private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
+    private final List<Note> notes = new ArrayList<>();
 
     private RestSolver(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
         frame = graphic.frame();
+        mirrored = graphic.mirror().map(mirror -> mirror.applies(values)).orElse(false);
         presence = new Presence(graphic, values);
-        for (Part part : graphic.parts()) {
-            if (part instanceof TextPart text && !presence.isAbsent(text.key())) {
-                String letters = TextPattern.fill(text.text(), values);
-                lines.put(
-                        text.key(),
-                        typesetter.set(
-                                letters, text.style().font(), text.style().size()));
-            }
-        }
+        texts = new TextSetting(graphic, values, mirrored, typesetter, presence, this::room);
         for (Axis axis : Axis.values()) {
             sizes.put(axis, new HashMap<>());
             places.put(axis, new HashMap<>());
@@ -62,22 +60,53 @@ public final class RestSolver {
         for (Part part : graphic.parts()) {
             if (!solver.presence.isAbsent(part.key())) solved.put(part.key(), solver.part(part));
         }
-        return new Rest(solved);
+        return new Rest(solved, solver.notes, solver.mirrored);
     }
 
     private PartRest part(Part part) {
-        Reckoning x = place(part, Axis.X);
-        Reckoning y = place(part, Axis.Y);
         Reckoning width = size(part, Axis.X);
         Reckoning height = size(part, Axis.Y);
-        return new PartRest(
+        Reckoning x = mirrored ? mirrored(part, width) : place(part, Axis.X);
+        Reckoning y = place(part, Axis.Y);
+        Rect box = new Rect(x.value(), y.value(), width.value(), height.value());
+        if (part instanceof StackPart stack) noteOverflow(stack);
+        return new PartRest(part.key(), box, line(part, width.value()), x, y, width, height);
+    }
+
+    private Optional<TypesetLine> line(Part part, double width) {
+        if (!(part instanceof TextPart text)) return Optional.empty();
+        TypesetLine line = texts.laid(text, width);
+        if (text.fit().isPresent())
+            noteExcess(text, "its letters, squeezed as far as they may be,", line.advance(), room(text));
+        return Optional.of(line);
+    }
+
+    private void noteOverflow(StackPart stack) {
+        noteExcess(
+                stack,
+                "its rows",
+                spacing(stack).extent(),
+                size(stack, stack.along()).value());
+    }
+
+    private void noteExcess(Part part, String what, double needed, double room) {
+        if (needed <= room + ROUNDING) return;
+        notes.add(new Note(
                 part.key(),
-                new Rect(x.value(), y.value(), width.value(), height.value()),
-                Optional.ofNullable(lines.get(part.key())),
-                x,
-                y,
-                width,
-                height);
+                what + " need " + ReckoningWords.plain(needed) + " px and have " + ReckoningWords.plain(room)));
+    }
+
+    /** Solved as if it were not mirrored, and then seen in a mirror across the frame. */
+    private Reckoning mirrored(Part part, Reckoning width) {
+        return Reckoning.sum(
+                edgeName(part.key(), Edge.START, Axis.X),
+                Reckoning.given("frame · right", frame.width()),
+                Reckoning.times("mirrored", -1, place(part, Axis.X)),
+                Reckoning.times("back by its width", -1, width));
+    }
+
+    private double room(TextPart text) {
+        return size(text, Axis.X, text.fit().orElseThrow().room()).value();
     }
 
     private Reckoning size(Part part, Axis axis) {
@@ -91,31 +120,50 @@ public final class RestSolver {
     private Reckoning size(Part part, Axis axis, Size size) {
         String what = part.key() + " · " + (axis == Axis.X ? "width" : "height");
         if (size instanceof Size.Fixed fixed) return Reckoning.given(what, fixed.px());
-        if (size instanceof Size.Own) return own(what, lines.get(part.key()), axis);
-        if (size instanceof Size.Matches matches) {
-            Reckoning other = size(presence.part(matches.part()), axis);
-            Reckoning scaled = matches.factor() == 1
-                    ? other
-                    : Reckoning.times("share of " + other.what(), matches.factor(), other);
-            return Reckoning.sum(what, scaled, Reckoning.given("plus", matches.plus()));
+        if (size instanceof Size.Own) return own(what, (TextPart) part, axis);
+        if (size instanceof Size.Share share) {
+            double extent = frame.extent(axis) - 2 * frame.inset(axis, Frame.percent(share.of()));
+            return scaled(what, share.factor(), Reckoning.given(share.of(), extent), share.plus());
         }
-        Size.Wraps wraps = (Size.Wraps) size;
+        if (size instanceof Size.Matches matches) {
+            return scaled(what, matches.factor(), size(presence.part(matches.part()), axis), matches.plus());
+        }
+        return wrapped(what, part, (Size.Wraps) size, axis);
+    }
+
+    /** {@code factor × whole + plus}, never less than nothing. */
+    private static Reckoning scaled(String what, double factor, Reckoning whole, double plus) {
+        Reckoning share = factor == 1 ? whole : Reckoning.times("share of " + whole.what(), factor, whole);
+        return Reckoning.sum(
+                what,
+                share,
+                Reckoning.given("plus", plus),
+                Reckoning.given("never less than nothing", Math.max(0, -share.value() - plus)));
+    }
+
+    private Reckoning own(String what, TextPart text, Axis axis) {
+        TypesetLine natural = texts.natural(text);
+        double squeeze = axis == Axis.X ? texts.squeeze(text) : texts.squeezeInHeight(text);
+        Reckoning measured = axis == Axis.X
+                ? Reckoning.measured(what, natural.advance())
+                : Reckoning.sum(
+                        what,
+                        Reckoning.measured("ascent", natural.ascent()),
+                        Reckoning.measured("descent", natural.descent()));
+        return squeeze == 1 ? measured : Reckoning.times(what + ", squeezed", squeeze, measured);
+    }
+
+    private Reckoning wrapped(String what, Part part, Size.Wraps wraps, Axis axis) {
         Reckoning inside = wraps.take() == Size.Take.LONGEST ? longest(wraps, axis) : union(part, wraps, axis);
-        // Padding that is more negative than the text is long leaves nothing, never less than nothing.
         double room = inside.value() + wraps.before() + wraps.after();
-        Reckoning floor = Reckoning.given("never less than nothing", Math.max(0, -room));
+        // Padding that is more negative than the text is long leaves nothing, never less than nothing.
+        double kept = Math.max(Math.max(0, wraps.least()), Math.min(wraps.most(), room));
         return Reckoning.sum(
                 what,
                 inside,
                 Reckoning.given("pad " + Edge.START.word(axis), wraps.before()),
                 Reckoning.given("pad " + Edge.END.word(axis), wraps.after()),
-                floor);
-    }
-
-    private static Reckoning own(String what, TypesetLine line, Axis axis) {
-        if (axis == Axis.X) return Reckoning.measured(what, line.advance());
-        return Reckoning.sum(
-                what, Reckoning.measured("ascent", line.ascent()), Reckoning.measured("descent", line.descent()));
+                Reckoning.given(kept > room ? "up to the least" : "down to the most", kept - room));
     }
 
     private Reckoning longest(Size.Wraps wraps, Axis axis) {
@@ -161,7 +209,9 @@ public final class RestSolver {
 
     /** The left or top of a part: from the origin of the picture, or, if given, from what hangs on {@code base}. */
     private Reckoning start(Part part, Axis axis, Part base) {
-        Place place = presence.place(part, axis);
+        Place found = presence.place(part, axis);
+        if (found instanceof Place.Stacked in) return stacked(part, (StackPart) presence.part(in.stack()), axis);
+        Place.Hang place = (Place.Hang) found;
         return Reckoning.sum(
                 edgeName(part.key(), Edge.START, axis),
                 anchor(place, axis, base),
@@ -169,7 +219,7 @@ public final class RestSolver {
                 Reckoning.times("back from its " + place.edge().word(axis), -1, reach(part, place.edge(), axis)));
     }
 
-    private Reckoning anchor(Place place, Axis axis, Part base) {
+    private Reckoning anchor(Place.Hang place, Axis axis, Part base) {
         String what = edgeName(place.on(), place.at(), axis);
         if (place.onGround()) return Reckoning.given(what, ground(place, axis));
         if (base != null && place.on().equals(base.key())) return Reckoning.given(what, 0);
@@ -178,18 +228,41 @@ public final class RestSolver {
         return Reckoning.sum(what, start, reach(target, place.at(), axis));
     }
 
-    private double ground(Place place, Axis axis) {
-        int percent = switch (place.on()) {
-            case Place.TITLE_SAFE -> Frame.TITLE_SAFE;
-            case Place.ACTION_SAFE -> Frame.ACTION_SAFE;
-            default -> 100;
-        };
-        double inset = frame.inset(axis, percent);
+    private double ground(Place.Hang place, Axis axis) {
+        double inset = frame.inset(axis, Frame.percent(place.on()));
         return switch (place.at()) {
             case END, INNER_END -> frame.extent(axis) - inset;
             case CENTRE -> frame.extent(axis) / 2.0;
             default -> inset;
         };
+    }
+
+    /** The left or top of a row. */
+    private Reckoning stacked(Part row, StackPart stack, Axis axis) {
+        StackSpacing spacing = spacing(stack);
+        double above = 0;
+        for (Part earlier : presence.presentRows(stack.key())) {
+            if (earlier == row) break;
+            above += size(earlier, axis).value() + spacing.gap();
+        }
+        return Reckoning.sum(
+                edgeName(row.key(), Edge.START, axis),
+                place(stack, axis),
+                Reckoning.measured("spare room before the rows", spacing.before()),
+                Reckoning.measured("rows before it, with gaps of " + ReckoningWords.plain(spacing.gap()), above));
+    }
+
+    private StackSpacing spacing(StackPart stack) {
+        List<Part> rows = presence.presentRows(stack.key());
+        double[] extents = rows.stream()
+                .mapToDouble(row -> size(row, stack.along()).value())
+                .toArray();
+        boolean full = rows.size() == presence.allRows(stack.key()).size();
+        return StackSpacing.of(stack, size(stack, stack.along()).value(), extents, full);
+    }
+
+    private double ascent(TextPart text) {
+        return texts.natural(text).ascent() * texts.squeezeInHeight(text);
     }
 
     /** From the left or top of a part to one of its edges. */
@@ -206,7 +279,7 @@ public final class RestSolver {
                         what,
                         size(part, axis),
                         Reckoning.given("pad", -((Size.Wraps) part.span(axis).size()).after()));
-            case BASELINE -> Reckoning.measured(what, lines.get(part.key()).ascent());
+            case BASELINE -> Reckoning.measured(what, ascent((TextPart) part));
         };
     }
 

@@ -4,6 +4,7 @@ import glimble.graphic.Axis;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.TextPart;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,12 +14,10 @@ public final class RestWords {
 
     /** The relation that tells most about a part, short enough for a column of the score. */
     public static String brief(Part part) {
-        Size size = part.x().size();
-        if (size instanceof Size.Own) {
-            Place place = part.x().place();
-            return "its own size · in " + place.on();
-        }
-        return size(size);
+        Size size = part.span(Axis.X).size();
+        if (!(size instanceof Size.Own)) return size(size);
+        String fit = ((TextPart) part).fit().isPresent() ? "fits its room" : "its own size";
+        return part.span(Axis.X).place() instanceof Place.Hang hang ? fit + " · in " + hang.on() : fit;
     }
 
     /** A sentence each for width, height and both places. */
@@ -42,12 +41,17 @@ public final class RestWords {
             return "wraps " + String.join(", ", wraps.parts()) + " · pad " + plain(wraps.before()) + " "
                     + plain(wraps.after());
         }
+        if (size instanceof Size.Share share) {
+            return plain(share.factor()) + " × " + share.of() + plus(share.plus());
+        }
         return "of its letters";
     }
 
     private static String place(Place place, Axis axis) {
-        return place.edge().word(axis) + " hangs on " + place.on() + " · "
-                + place.at().word(axis) + plus(place.plus());
+        if (place instanceof Place.Stacked in) return "is a row of " + in.stack();
+        Place.Hang hang = (Place.Hang) place;
+        return hang.edge().word(axis) + " hangs on " + hang.on() + " · "
+                + hang.at().word(axis) + plus(hang.plus());
     }
 
     private static String plus(double px) {

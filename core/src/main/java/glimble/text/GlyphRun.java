@@ -4,9 +4,21 @@ package glimble.text;
  * Glyphs of one font.
  *
  * @param font id of the font
- * @param scale px per unit of the font's em
+ * @param scaleX px per unit of the font's em, across
+ * @param scaleY px per unit of the font's em, downwards; another one only for squeezed text
  * @param glyphs glyph ids
  * @param x where each begins, px from the left end of the line
  * @param y where each stands, px below the baseline
  */
-public record GlyphRun(String font, double scale, int[] glyphs, double[] x, double[] y) {}
+public record GlyphRun(String font, double scaleX, double scaleY, int[] glyphs, double[] x, double[] y) {
+
+    GlyphRun placed(double timesX, double timesY, double plusX, double plusY) {
+        double[] placedX = new double[x.length];
+        double[] placedY = new double[y.length];
+        for (int i = 0; i < x.length; i++) {
+            placedX[i] = x[i] * timesX + plusX;
+            placedY[i] = y[i] * timesY + plusY;
+        }
+        return new GlyphRun(font, scaleX * timesX, scaleY * timesY, glyphs, placedX, placedY);
+    }
+}

@@ -3,6 +3,7 @@ package glimble.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.Stream;
 
 /** Letters as they stand, and {@code {field}} where the value of a field goes. */
 public final class TextPattern {
@@ -25,6 +26,18 @@ public final class TextPattern {
      * letters stand between them.
      */
     public static String fill(String pattern, Map<String, String> values) {
+        return Blank.oneLine(filled(pattern, values));
+    }
+
+    /** The same with the line breaks that its values have: a list of lines, without blank ones. */
+    public static List<String> fillLines(String pattern, Map<String, String> values) {
+        return Stream.of(filled(pattern, values).split("\\R"))
+                .map(Blank::oneLine)
+                .filter(line -> !line.isEmpty())
+                .toList();
+    }
+
+    private static String filled(String pattern, Map<String, String> values) {
         List<String> keys = fields(pattern);
         boolean asked = !keys.isEmpty();
         if (asked && keys.stream().allMatch(key -> Blank.isBlank(values.getOrDefault(key, "")))) return "";
@@ -36,6 +49,6 @@ public final class TextPattern {
             text.append(pattern, from, open).append(values.getOrDefault(key, ""));
             from = open + piece.length();
         }
-        return Blank.oneLine(text.append(pattern.substring(from)).toString());
+        return text.append(pattern.substring(from)).toString();
     }
 }

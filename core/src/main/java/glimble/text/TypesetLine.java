@@ -1,14 +1,15 @@
 package glimble.text;
 
+import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A line of shaped text. Origin: its left end on the baseline; y downwards; all in px.
+ * Shaped text: a line, or several set below each other. Origin: its left end on the (first) baseline; y downwards; all in px.
  *
- * @param advance width by which the line advances
- * @param ascent from the top of the line to the baseline: the same for all usual letters of a font, more only where ink stands
+ * @param advance width by which the line advances; of several, the widest
+ * @param ascent from the top to the (first) baseline: the same for all usual letters of a font, more only where ink stands
  *     higher
- * @param descent from the baseline to the bottom of the line, likewise
+ * @param descent from the (first) baseline to the bottom, likewise
  * @param ink the smallest box around what is drawn
  * @param runs glyphs from left to right, a run for each font
  */
@@ -16,5 +17,25 @@ public record TypesetLine(double advance, double ascent, double descent, Ink ink
 
     public TypesetLine {
         runs = List.copyOf(runs);
+    }
+
+    public double height() {
+        return ascent + descent;
+    }
+
+    /** The same moved by so many px. Only the glyphs move; its width, ascent and descent stay. */
+    public TypesetLine moved(double x, double y) {
+        if (x == 0 && y == 0) return this;
+        List<GlyphRun> moved = new ArrayList<>();
+        for (GlyphRun run : runs) moved.add(run.placed(1, 1, x, y));
+        return new TypesetLine(advance, ascent, descent, ink.placed(1, 1, x, y), moved);
+    }
+
+    /** The same at another size: {@code x} times as wide, {@code y} times as high. */
+    public TypesetLine scaled(double x, double y) {
+        if (x == 1 && y == 1) return this;
+        List<GlyphRun> scaled = new ArrayList<>();
+        for (GlyphRun run : runs) scaled.add(run.placed(x, y, 0, 0));
+        return new TypesetLine(advance * x, ascent * y, descent * y, ink.placed(x, y, 0, 0), scaled);
     }
 }

@@ -14,7 +14,9 @@ public interface Typesetter {
      *
      * @param font one of {@link #fonts()}
      * @param size px of an em
+     * @param tracking thousandths of an em added between letters; other than 0 it switches ligatures off. Joined scripts are
+     *     not tracked, since that would tear them apart
      * @throws IllegalArgumentException if there is no such font
      */
-    TypesetLine set(String text, String font, double size);
+    TypesetLine set(String text, String font, double size, double tracking);
 }

@@ -9,6 +9,7 @@ import glimble.graphic.Channel;
 import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
 import glimble.graphic.Loop;
+import glimble.graphic.Mirror;
 import glimble.graphic.Move;
 import glimble.graphic.Pivot;
 import glimble.graphic.Rate;
@@ -20,6 +21,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -80,6 +82,7 @@ class GraphicReaderTest {
                 sketch.in(),
                 sketch.loop(),
                 sketch.out(),
+                Optional.of(new Mirror("side", "right")),
                 List.of(new Trial("short", Map.of("name", "Wu"))));
     }
 
@@ -122,13 +125,17 @@ class GraphicReaderTest {
                 wrong("fields", text, "$.fields", "must be a list, not a text"),
                 wrong("fields.1.key", new Tree.Text("name"), "$.fields[1].key", "used twice"),
                 wrong("fields.0.key", new Tree.Text("a,b"), "$.fields[0].key", "letters, digits"),
-                wrong("fields.0.kind", new Tree.Text("sound"), "$.fields[0].kind", "'sound' is not one of: text"),
+                wrong(
+                        "fields.0.kind",
+                        new Tree.Text("sound"),
+                        "$.fields[0].kind",
+                        "'sound' is not one of: text, lines"),
                 wrong("fields.0.required", text, "$.fields[0].required", "true or false"),
                 wrong(
                         "parts.0.kind",
                         new Tree.Text("blob"),
                         "$.parts[0].kind",
-                        "'blob' is not one of: text, box, line"),
+                        "'blob' is not one of: box, line, stack, text"),
                 wrong("parts.0.fill", new Tree.Text("#12345"), "$.parts[0].fill", "colour like"),
                 wrong("parts.0.radius", new Tree.Num(-1), "$.parts[0].radius", "from 0"),
                 wrong("parts.0.key", new Tree.Text("frame"), "$.parts[0].key", "kept for the picture"),
@@ -136,7 +143,7 @@ class GraphicReaderTest {
                         "parts.0.width",
                         Tree.object().made(),
                         "$.parts[0].width",
-                        "exactly one of: matches, own, px, wraps"),
+                        "exactly one of: matches, own, px, share, wraps"),
                 wrong("parts.0.width.px", new Tree.Num(3), "$.parts[0].width", "it has px, wraps"),
                 wrong("parts.0.width", Tree.object().put("own", true).made(), "$.parts[0].width", "only a text"),
                 wrong(

@@ -49,7 +49,7 @@ class FlyerBarTaskIT {
     }
 
     private static double width(String name) {
-        return TYPESETTER.set(name, "barlow-condensed-600", 74).advance();
+        return TYPESETTER.set(name, "barlow-condensed-600", 74, 0).advance();
     }
 
     @Test
@@ -75,8 +75,8 @@ class FlyerBarTaskIT {
         floor.type(ROLE, " \u00a0\u200b");
         assertThat(floor.page().getByText("absent: blank")).isVisible();
         double closed = floor.drawnBox().get(3);
-        double line = TYPESETTER.set("x", "source-serif-4-400", 38).ascent()
-                + TYPESETTER.set("x", "source-serif-4-400", 38).descent();
+        double line = TYPESETTER.set("x", "source-serif-4-400", 38, 0).ascent()
+                + TYPESETTER.set("x", "source-serif-4-400", 38, 0).descent();
         assertThat(tall - closed).isCloseTo(line + 2, within(2 * PIXEL));
         assertThat(floor.moment()).hasText("in 0:36 · frame 36 of 36");
         floor.page()

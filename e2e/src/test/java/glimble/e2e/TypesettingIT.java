@@ -66,7 +66,7 @@ class TypesettingIT {
         for (String text : texts(font.id())) {
             int em = TYPESETTER.unitsPerEm(font.id());
             for (int size : new int[] {em, LARGE}) {
-                double ours = TYPESETTER.set(text, font.id(), size).advance();
+                double ours = TYPESETTER.set(text, font.id(), size, 0).advance();
                 double tolerance = Math.max(0.01, text.length() * size * CHROMIUM_ROUNDING);
                 assertThat(ours).as(font.id() + " " + text).isCloseTo(inBrowser(font, text, size), within(tolerance));
             }

@@ -8,7 +8,8 @@ import java.util.List;
 
 /** The graphics that a new Glimble begins with, as JSON. */
 public final class DemoGraphics {
-    private static final List<String> NAMES = List.of("flyer-bar", "twin-bar", "place-and-hour");
+    private static final List<String> NAMES =
+            List.of("flyer-bar", "judge-bar", "heat-board", "twin-bar", "place-and-hour");
 
     private DemoGraphics() {}
 

@@ -3,6 +3,7 @@ package glimble.formats;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
 import glimble.graphic.Size;
 import glimble.reel.Layer;
@@ -67,8 +68,10 @@ class DemoMotionTest {
         if (!anything) return;
 
         Rect plate = rest.box("plate");
-        var width = (Size.Wraps) FLYER_BAR.part("plate").orElseThrow().x().size();
-        var height = (Size.Wraps) FLYER_BAR.part("plate").orElseThrow().y().size();
+        var width =
+                (Size.Wraps) FLYER_BAR.part("plate").orElseThrow().span(Axis.X).size();
+        var height =
+                (Size.Wraps) FLYER_BAR.part("plate").orElseThrow().span(Axis.Y).size();
         List<PartRest> texts = Stream.of("name", "role")
                 .filter(rest::isPresent)
                 .map(rest::part)
@@ -94,7 +97,7 @@ class DemoMotionTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"twin-bar", "place-and-hour"})
+    @ValueSource(strings = {"twin-bar", "place-and-hour", "judge-bar", "heat-board"})
     void the_other_graphics_meet_at_rest_and_leave_nothing(String name) {
         Graphic graphic = demo(name);
         for (int seed = 0; seed < 150; seed++) {

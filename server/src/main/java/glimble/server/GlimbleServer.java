@@ -18,7 +18,7 @@ public class GlimbleServer {
     JdkTypesetter typesetter() {
         JdkTypesetter typesetter = new JdkTypesetter();
         // The first use of a font takes a quarter of a second; nobody should wait for it while typing.
-        for (String font : typesetter.fonts()) typesetter.set("Skerry", font, 40);
+        for (String font : typesetter.fonts()) typesetter.set("Skerry", font, 40, 0);
         return typesetter;
     }
 

@@ -28,6 +28,7 @@ final class FontFile {
     private static final int LAST_USUAL = 0x017F;
 
     private final Font font;
+    private final Font unligated;
     private final int unitsPerEm;
     private final String edition;
     private final double ascent;
@@ -48,6 +49,7 @@ final class FontFile {
         } catch (FontFormatException | IOException e) {
             throw new IllegalStateException("cannot read the shipped font " + shipped.id(), e);
         }
+        unligated = font.deriveFont(Map.of(TextAttribute.LIGATURES, 0));
         LineMetrics metrics = font.getLineMetrics("x", EXACT);
         Rectangle2D letters = inkOfUsualLetters();
         ascent = Math.max(metrics.getAscent(), -letters.getMinY());
@@ -121,10 +123,10 @@ final class FontFile {
         return font.canDisplay(point);
     }
 
-    /** Shapes a piece of text of one direction; glyphs from left to right, in units. */
-    GlyphVector shape(char[] text, int from, int to, boolean rightToLeft) {
+    /** Shapes a piece of text of one direction, with or without ligatures that are a matter of taste; glyphs from left to right, in units. */
+    GlyphVector shape(char[] text, int from, int to, boolean rightToLeft, boolean ligatures) {
         int direction = rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT;
-        return font.layoutGlyphVector(EXACT, text, from, to, direction);
+        return (ligatures ? font : unligated).layoutGlyphVector(EXACT, text, from, to, direction);
     }
 
     /** The outline of a glyph, units, its origin on the baseline, y downwards. */

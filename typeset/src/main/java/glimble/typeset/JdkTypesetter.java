@@ -18,7 +18,7 @@ import java.util.concurrent.ConcurrentHashMap;
 public final class JdkTypesetter implements Typesetter {
     private static final int KEPT = 4_096;
 
-    private record Asked(String text, String font, double size) {}
+    private record Asked(String text, String font, double size, double tracking) {}
 
     private final Map<String, ShippedFont> shipped = new LinkedHashMap<>();
     private final Map<String, FontFile> files = new ConcurrentHashMap<>();
@@ -39,12 +39,12 @@ public final class JdkTypesetter implements Typesetter {
     }
 
     @Override
-    public TypesetLine set(String text, String font, double size) {
+    public TypesetLine set(String text, String font, double size, double tracking) {
         if (!shipped.containsKey(font)) throw new IllegalArgumentException("no font " + font);
-        Asked asked = new Asked(text, font, size);
+        Asked asked = new Asked(text, font, size, tracking);
         TypesetLine known = lines.get(asked);
         if (known != null) return known;
-        TypesetLine line = new LineLayout(chain(font), size).set(text);
+        TypesetLine line = new LineLayout(chain(font), size, tracking * size / 1000).set(text);
         lines.put(asked, line);
         return line;
     }

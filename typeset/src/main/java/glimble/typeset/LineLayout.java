@@ -28,15 +28,20 @@ final class LineLayout {
     private final Map<String, FontFile> chain;
     private final String first;
     private final double size;
+    private final double tracking;
 
     private final List<GlyphRun> runs = new ArrayList<>();
     private double pen;
     private Rectangle2D ink;
 
-    /** @param chain fonts by id, the preferred one first */
-    LineLayout(Map<String, FontFile> chain, double size) {
+    /**
+     * @param chain fonts by id, the preferred one first
+     * @param tracking px between letters
+     */
+    LineLayout(Map<String, FontFile> chain, double size, double tracking) {
         this.chain = chain;
         this.size = size;
+        this.tracking = tracking;
         first = chain.keySet().iterator().next();
     }
 
@@ -131,26 +136,49 @@ final class LineLayout {
     private void shape(char[] letters, Piece piece) {
         FontFile font = chain.get(piece.font());
         double scale = scale(piece.font());
-        GlyphVector shaped = font.shape(letters, piece.from(), piece.to(), piece.rightToLeft());
+        // Scripts from right to left are joined; letters drawn apart would be torn.
+        double track = piece.rightToLeft() ? 0 : tracking;
+        GlyphVector shaped = font.shape(
+                letters, piece.from(), piece.to(), piece.rightToLeft(), tracking == 0 || piece.rightToLeft());
+        int[] ordinals = ordinals(letters, piece);
         int[] glyphs = new int[shaped.getNumGlyphs()];
         double[] x = new double[glyphs.length];
         double[] y = new double[glyphs.length];
         int seen = 0;
         for (int i = 0; i < glyphs.length; i++) {
             int glyph = shaped.getGlyphCode(i);
-            if (glyph >= INVISIBLE || isMute(letters[piece.from() + shaped.getGlyphCharIndex(i)])) continue;
+            int letter = shaped.getGlyphCharIndex(i);
+            if (glyph >= INVISIBLE || isMute(letters[piece.from() + letter])) continue;
             Point2D at = shaped.getGlyphPosition(i);
             glyphs[seen] = glyph;
-            x[seen] = pen + at.getX() * scale;
+            x[seen] = pen + at.getX() * scale + track * ordinals[letter];
             y[seen] = at.getY() * scale;
             addInk(font.ink(glyph), x[seen], y[seen], scale);
             seen++;
         }
         if (seen > 0) {
             runs.add(new GlyphRun(
-                    piece.font(), scale, Arrays.copyOf(glyphs, seen), Arrays.copyOf(x, seen), Arrays.copyOf(y, seen)));
+                    piece.font(),
+                    scale,
+                    scale,
+                    Arrays.copyOf(glyphs, seen),
+                    Arrays.copyOf(x, seen),
+                    Arrays.copyOf(y, seen)));
         }
-        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale;
+        int letterCount = ordinals[ordinals.length - 1] + 1;
+        boolean last = piece.to() == letters.length;
+        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale + track * (last ? letterCount - 1 : letterCount);
+    }
+
+    /** For each char of a piece, how many letters with their marks stand before its own. */
+    private static int[] ordinals(char[] letters, Piece piece) {
+        int[] ordinals = new int[piece.to() - piece.from()];
+        BreakIterator clusters = BreakIterator.getCharacterInstance(Locale.ROOT);
+        clusters.setText(new String(letters, piece.from(), ordinals.length));
+        for (int i = 1, ordinal = 0; i < ordinals.length; i++) {
+            ordinals[i] = clusters.isBoundary(i) ? ++ordinal : ordinal;
+        }
+        return ordinals;
     }
 
     private void addInk(Rectangle2D glyph, double x, double y, double scale) {

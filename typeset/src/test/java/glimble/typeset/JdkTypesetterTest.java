@@ -18,7 +18,7 @@ class JdkTypesetterTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
 
     private static TypesetLine set(String text) {
-        return TYPESETTER.set(text, NAME, 100);
+        return TYPESETTER.set(text, NAME, 100, 0);
     }
 
     private static List<String> fonts(String text) {
@@ -32,8 +32,8 @@ class JdkTypesetterTest {
 
     @Test
     void width_grows_with_size_exactly() {
-        double unit = TYPESETTER.set("Oona Varga", NAME, 1).advance();
-        assertThat(TYPESETTER.set("Oona Varga", NAME, 74.5).advance()).isCloseTo(unit * 74.5, within(1e-9));
+        double unit = TYPESETTER.set("Oona Varga", NAME, 1, 0).advance();
+        assertThat(TYPESETTER.set("Oona Varga", NAME, 74.5, 0).advance()).isCloseTo(unit * 74.5, within(1e-9));
     }
 
     @ParameterizedTest
@@ -61,8 +61,9 @@ class JdkTypesetterTest {
     @Test
     void arabic_runs_from_right_to_left_and_is_joined() {
         GlyphRun joined =
-                TYPESETTER.set("ليلى", "noto-sans-arabic-600", 100).runs().get(0);
-        GlyphRun alone = TYPESETTER.set("ل", "noto-sans-arabic-600", 100).runs().get(0);
+                TYPESETTER.set("ليلى", "noto-sans-arabic-600", 100, 0).runs().get(0);
+        GlyphRun alone =
+                TYPESETTER.set("ل", "noto-sans-arabic-600", 100, 0).runs().get(0);
         assertThat(joined.glyphs()).hasSizeLessThanOrEqualTo(8);
         assertThat(joined.glyphs()[joined.glyphs().length - 1]).isNotEqualTo(alone.glyphs()[0]);
         // The first letter of the word stands at the right.
@@ -109,7 +110,7 @@ class JdkTypesetterTest {
             assertThat(TYPESETTER.unitsPerEm(font.id())).isIn(1000, 2048);
             assertThat(TYPESETTER.fonts()).containsAll(font.fallbacks());
         }
-        assertThatThrownBy(() -> TYPESETTER.set("x", "nothing", 10)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> TYPESETTER.set("x", "nothing", 10, 0)).isInstanceOf(IllegalArgumentException.class);
         assertThatThrownBy(() -> TYPESETTER.outline(NAME, 99_999)).isInstanceOf(NoSuchElementException.class);
     }
 

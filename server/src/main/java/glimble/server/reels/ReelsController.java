@@ -9,6 +9,7 @@ import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
+import glimble.rest.Note;
 import glimble.rest.PartRest;
 import glimble.rest.ReckoningWords;
 import glimble.rest.Rect;
@@ -47,7 +48,8 @@ class ReelsController {
     /** One answer for each filling, in the same order. */
     record ReelsAnswer(List<WorkedOutAnswer> worked) {}
 
-    record WorkedOutAnswer(Reel reel, List<RestAnswer> rest, List<Bar> bars, List<Playback.Stretch> whole) {}
+    record WorkedOutAnswer(
+            Reel reel, List<RestAnswer> rest, List<Note> notes, List<Bar> bars, List<Playback.Stretch> whole) {}
 
     /**
      * A part at rest.
@@ -102,7 +104,7 @@ class ReelsController {
         WorkedOut worked = ReelMaker.make(graphic, values, typesetter);
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(worked.reel(), rest, worked.bars(), worked.whole());
+        return new WorkedOutAnswer(worked.reel(), rest, worked.rest().notes(), worked.bars(), worked.whole());
     }
 
     private static RestAnswer rest(Part part, Rest rest) {

@@ -1,0 +1,21 @@
+package glimble.graphic;
+
+import java.util.List;
+
+/**
+ * What every part has.
+ *
+ * @param key unique in the graphic; how other parts, masks and moves refer to it
+ * @param tag a colour for finding one's way in the score, of no account to the picture; empty for none
+ * @param needs keys of fields without which the part is absent, for instance a score without its name
+ * @param x size and place from left to right
+ * @param y size and place from top to bottom
+ * @param masks parts through whose shape this one is seen; all of them count
+ */
+public record Base(String key, String tag, List<String> needs, Span x, Span y, List<Mask> masks) {
+
+    public Base {
+        needs = List.copyOf(needs);
+        masks = List.copyOf(masks);
+    }
+}

@@ -1,0 +1,110 @@
+package glimble.rest;
+
+import glimble.graphic.Align;
+import glimble.graphic.Fit;
+import glimble.graphic.Graphic;
+import glimble.graphic.TextPart;
+import glimble.graphic.TextStyle;
+import glimble.text.Letters;
+import glimble.text.TextBlock;
+import glimble.text.TextPattern;
+import glimble.text.TypesetLine;
+import glimble.text.Typesetter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.ToDoubleFunction;
+
+/** Sets the texts of a graphic for given values: which lines they have, how wide those are, and how much they are squeezed. */
+final class TextSetting {
+    private final Map<String, String> values;
+    private final boolean mirrored;
+    private final Typesetter typesetter;
+    private final Presence presence;
+    private final Map<String, List<TextPart>> squeezedTogether;
+    private final ToDoubleFunction<TextPart> room;
+    private final Map<String, TypesetLine> naturals = new HashMap<>();
+    private final Map<String, Double> squeezes = new HashMap<>();
+
+    /** @param room the width a text may take, px; asked only of a text that must fit */
+    TextSetting(
+            Graphic graphic,
+            Map<String, String> values,
+            boolean mirrored,
+            Typesetter typesetter,
+            Presence presence,
+            ToDoubleFunction<TextPart> room) {
+        this.values = values;
+        this.mirrored = mirrored;
+        this.typesetter = typesetter;
+        this.presence = presence;
+        this.room = room;
+        squeezedTogether = Squeeze.groups(graphic);
+    }
+
+    /** The text broken to its lines, but not squeezed. */
+    TypesetLine natural(TextPart text) {
+        TypesetLine known = naturals.get(text.key());
+        if (known != null) return known;
+        TextStyle style = text.style();
+        List<TypesetLine> lines = new ArrayList<>();
+        for (String line : lines(text)) {
+            lines.add(typesetter.set(line, style.font(), style.size(), style.tracking()));
+        }
+        TypesetLine natural = TextBlock.stacked(lines, text.layout().leading(), align(text));
+        naturals.put(text.key(), natural);
+        return natural;
+    }
+
+    private Align align(TextPart text) {
+        Align align = text.layout().align();
+        return mirrored ? align.mirrored() : align;
+    }
+
+    private List<String> lines(TextPart text) {
+        int most = text.fit().map(Fit::lines).orElse(1);
+        if (most == 1) return List.of(shown(text, TextPattern.fill(text.text(), values)));
+        List<String> given = TextPattern.fillLines(text.text(), values);
+        if (given.size() > 1 && given.size() <= most) {
+            return given.stream().map(line -> shown(text, line)).toList();
+        }
+        String whole = shown(text, String.join(" ", given));
+        return TextBlock.broken(whole, room.applyAsDouble(text), most, text.style(), typesetter);
+    }
+
+    private static String shown(TextPart text, String letters) {
+        return Letters.shown(letters, text.layout().letters());
+    }
+
+    /** The factor by which a text is squeezed in width; 1 if it fits or may grow. */
+    double squeeze(TextPart text) {
+        if (text.fit().isEmpty()) return 1;
+        Double known = squeezes.get(text.key());
+        if (known != null) return known;
+        List<TextPart> group = squeezedTogether.get(text.key()).stream()
+                .filter(member -> !presence.isAbsent(member.key()))
+                .toList();
+        double[] widths =
+                group.stream().mapToDouble(member -> natural(member).advance()).toArray();
+        double[] rooms = group.stream().mapToDouble(room).toArray();
+        double factor = Squeeze.factor(widths, rooms, Squeeze.least(squeezedTogether.get(text.key())));
+        for (TextPart member : group) squeezes.put(member.key(), factor);
+        return factor;
+    }
+
+    /** The factor by which a text is squeezed in height. */
+    double squeezeInHeight(TextPart text) {
+        return text.fit().map(Fit::both).orElse(false) ? squeeze(text) : 1;
+    }
+
+    /**
+     * The glyphs as they stand in their box: squeezed, and at the end of it that their alignment says.
+     *
+     * @param width of the box, px
+     */
+    TypesetLine laid(TextPart text, double width) {
+        TypesetLine line = natural(text).scaled(squeeze(text), squeezeInHeight(text));
+        return line.moved((width - line.advance()) * align(text).share(), 0);
+    }
+}
