@@ -22,4 +22,13 @@ public enum Edge {
     public String word(Axis axis) {
         return axis == Axis.X ? alongX : alongY;
     }
+
+    /** The plain edge that an inner one lies beside; any other edge is itself. */
+    public Edge outer() {
+        return switch (this) {
+            case INNER_START -> START;
+            case INNER_END -> END;
+            default -> this;
+        };
+    }
 }

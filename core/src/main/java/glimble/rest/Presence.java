@@ -93,7 +93,7 @@ final class Presence {
         // Places form no cycle, so this ends.
         while (place instanceof Place.Hang hang && !hang.onGround() && isAbsent(hang.on())) {
             Place gone = parts.get(hang.on()).span(axis).place();
-            double kept = side(hang.edge()) == side(hang.at()) ? hang.plus() : 0;
+            double kept = hang.edge().outer() == hang.at().outer() ? hang.plus() : 0;
             // An absent row has no place of its own: what hung on it is left at the beginning of the stack.
             Place.Hang target = gone instanceof Place.Stacked in
                     ? new Place.Hang(hang.edge(), in.stack(), Edge.START, 0)
@@ -101,13 +101,5 @@ final class Presence {
             place = new Place.Hang(hang.edge(), target.on(), target.at(), target.plus() + kept);
         }
         return place;
-    }
-
-    private static Edge side(Edge edge) {
-        return switch (edge) {
-            case INNER_START -> Edge.START;
-            case INNER_END -> Edge.END;
-            default -> edge;
-        };
     }
 }

@@ -97,6 +97,69 @@ class GraphicsApiIT {
     }
 
     @Test
+    void a_deleted_graphic_is_gone_until_it_is_restored() {
+        long id = add("put aside");
+        assertThat(APP.send(APP.json("/api/graphics/" + id).DELETE()).statusCode())
+                .isEqualTo(204);
+        assertThat(APP.get("/api/graphics/" + id).statusCode()).isEqualTo(404);
+        assertThat(APP.get("/api/graphics").body()).doesNotContain("put aside");
+        assertThat(APP.put("/api/graphics/" + id, save(1, document("flyer-bar", "x")))
+                        .statusCode())
+                .isEqualTo(404);
+        assertThat(APP.post("/api/graphics/" + id + "/restored", "").statusCode())
+                .isEqualTo(200);
+        assertThat(body(APP.get("/api/graphics/" + id)).at("/document/name").asString())
+                .isEqualTo("put aside");
+        assertThat(APP.send(APP.json("/api/graphics/999999").DELETE()).statusCode())
+                .isEqualTo(404);
+    }
+
+    private static HttpResponse<String> edit(String what, String key, String to) {
+        var request = Application.JSON
+                .createObjectNode()
+                .put("what", what)
+                .put("key", key)
+                .put("to", to)
+                .put("steps", 1);
+        request.set("document", document("flyer-bar", "x"));
+        return APP.post("/api/edits", request.toString());
+    }
+
+    @Test
+    void edits_give_the_changed_document_and_the_part_to_look_at() {
+        JsonNode added = body(edit("ADD_PART", "box", null));
+        assertThat(added.get("part").asString()).isEqualTo("box");
+        assertThat(added.at("/document/parts")).hasSize(5);
+        JsonNode renamed = body(edit("RENAME_PART", "plate", "ground"));
+        assertThat(renamed.get("part").asString()).isEqualTo("ground");
+        assertThat(renamed.at("/document/parts/0/width/matches").asString()).isEqualTo("ground");
+        assertThat(body(edit("REMOVE_PART", "plate", null)).at("/document/parts"))
+                .hasSize(3);
+        assertThat(body(edit("REMOVE_FIELD", "role", null)).at("/document/fields"))
+                .hasSize(1);
+        assertThat(body(edit("DUPLICATE_PART", "name", null)).get("part").asString())
+                .isEqualTo("name 2");
+        assertThat(body(edit("REORDER_PART", "rule", null))
+                        .at("/document/parts/1/key")
+                        .asString())
+                .isEqualTo("rule");
+    }
+
+    @Test
+    void edits_that_cannot_be_made_say_why() {
+        assertThat(edit("RENAME_PART", "plate", "name").body()).contains("there is a part 'name' already");
+        assertThat(edit("RENAME_PART", "plate", "a,b").body()).contains("letters, digits, spaces and dashes");
+        for (HttpResponse<String> answer : List.of(
+                edit("REMOVE_PART", "nobody", null),
+                edit("ADD_PART", "blob", null),
+                edit("REMOVE_FIELD", "nobody", null),
+                edit("RENAME_PART", "plate", null))) {
+            assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+        }
+        assertThat(edit("EXPLODE", "plate", null).statusCode()).isEqualTo(400);
+    }
+
+    @Test
     void what_is_not_there_is_not_found() {
         for (String path : List.of(
                 "/api/graphics/999999",

@@ -38,5 +38,9 @@ public interface GraphicMapper {
             @Param("name") String name,
             @Param("savedAt") Instant savedAt);
 
+    /** @return how many graphics that was: 1, or 0 if there is none with that id */
+    int setDeleted(@Param("id") long id, @Param("deleted") boolean deleted);
+
+    /** Deleted ones too. */
     long count();
 }

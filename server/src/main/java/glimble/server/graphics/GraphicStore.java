@@ -64,6 +64,16 @@ public class GraphicStore {
         return saved;
     }
 
+    /**
+     * Puts a graphic aside, or brings it back.
+     *
+     * @throws NotThere if there has never been such a graphic
+     */
+    @Transactional
+    public void setDeleted(long id, boolean deleted) {
+        if (mapper.setDeleted(id, deleted) == 0) throw new NotThere("There is no graphic " + id + ".");
+    }
+
     private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt) {
         String document = GraphicJson.write(graphic);
         mapper.addRevision(id, revision, document, savedAt);

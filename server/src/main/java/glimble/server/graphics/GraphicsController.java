@@ -6,13 +6,16 @@ import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
 import java.time.Instant;
 import java.util.List;
+import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.ResponseStatus;
 import org.springframework.web.bind.annotation.RestController;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -77,6 +80,19 @@ class GraphicsController {
         if (request.basedOn() == null) throw new Refused("$.basedOn", "is missing; state the revision you changed");
         Graphic graphic = documents.read(request.document());
         return answer(store.save(id, request.basedOn(), graphic));
+    }
+
+    @DeleteMapping("/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void delete(@PathVariable long id) {
+        store.setDeleted(id, true);
+    }
+
+    /** Takes back a delete. */
+    @PostMapping("/{id}/restored")
+    GraphicAnswer restore(@PathVariable long id) {
+        store.setDeleted(id, false);
+        return answer(store.find(id));
     }
 
     private GraphicAnswer answer(StoredGraphic stored) {

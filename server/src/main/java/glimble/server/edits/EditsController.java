@@ -1,0 +1,127 @@
+package glimble.server.edits;
+
+import glimble.document.GraphicWriter;
+import glimble.edit.FieldEdits;
+import glimble.edit.PartEdits;
+import glimble.formats.JsonTree;
+import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.RestSolver;
+import glimble.server.graphics.DocumentReader;
+import glimble.server.problems.Refused;
+import glimble.text.Typesetter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** Edits that touch more than one place of a document. Keeps nothing: takes a document and gives the changed one. */
+@RestController
+class EditsController {
+    private static final String GRAPHIC = "#/components/schemas/Graphic";
+
+    private final DocumentReader documents;
+    private final Typesetter typesetter;
+
+    EditsController(DocumentReader documents, Typesetter typesetter) {
+        this.documents = documents;
+        this.typesetter = typesetter;
+    }
+
+    /** What an edit does. */
+    enum What {
+        ADD_PART,
+        REMOVE_PART,
+        RENAME_PART,
+        DUPLICATE_PART,
+        REORDER_PART,
+        REMOVE_FIELD
+    }
+
+    /**
+     * @param values the values at hand, for what keeps its present size
+     * @param key the part or field, or the kind of a new part
+     * @param to the new name; of no account to other edits
+     * @param steps how far to the front; of no account to other edits
+     */
+    record EditRequest(
+            @Schema(ref = GRAPHIC) JsonNode document,
+            Map<String, String> values,
+            What what,
+            String key,
+            String to,
+            int steps) {}
+
+    /** @param part the part to look at next; empty for none */
+    record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part) {}
+
+    @PostMapping("/api/edits")
+    EditAnswer edit(@RequestBody EditRequest request) {
+        Graphic graphic = documents.read(request.document());
+        if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
+        if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
+        Graphic edited = edited(graphic, request);
+        JsonNode document = JsonTree.to(GraphicWriter.write(edited));
+        // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
+        documents.read(document);
+        return new EditAnswer(document, next(graphic, edited, request));
+    }
+
+    private Graphic edited(Graphic graphic, EditRequest request) {
+        String key = request.key();
+        if (request.what() == What.ADD_PART) return added(graphic, key);
+        if (request.what() == What.REMOVE_FIELD) {
+            if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
+            return FieldEdits.remove(graphic, key);
+        }
+        if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
+        return switch (request.what()) {
+            case REMOVE_PART -> PartEdits.remove(graphic, key, boxes(graphic, request.values()));
+            case RENAME_PART -> renamed(graphic, key, request.to());
+            case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
+            default -> PartEdits.reorder(graphic, key, request.steps());
+        };
+    }
+
+    private Graphic added(Graphic graphic, String kind) {
+        try {
+            return PartEdits.add(graphic, kind, typesetter.fonts().iterator().next());
+        } catch (IllegalArgumentException e) {
+            throw new Refused("$.key", e.getMessage());
+        }
+    }
+
+    private static Graphic renamed(Graphic graphic, String key, String to) {
+        if (to == null) throw new Refused("$.to", "is missing; give the new name");
+        if (!to.equals(key) && graphic.part(to).isPresent()) {
+            throw new Refused("$.to", "there is a part '" + to + "' already; choose another name");
+        }
+        return PartEdits.rename(graphic, key, to);
+    }
+
+    private Map<String, Rect> boxes(Graphic graphic, Map<String, String> values) {
+        Map<String, Rect> boxes = new HashMap<>();
+        Map<String, String> given = values == null ? Map.of() : values;
+        for (PartRest part :
+                RestSolver.solve(graphic, given, typesetter).parts().values()) {
+            boxes.put(part.key(), part.box());
+        }
+        return boxes;
+    }
+
+    private static String next(Graphic before, Graphic after, EditRequest request) {
+        if (request.what() == What.RENAME_PART) return request.to();
+        List<String> old = before.parts().stream().map(Part::key).toList();
+        return after.parts().stream()
+                .map(Part::key)
+                .filter(key -> !old.contains(key))
+                .findFirst()
+                .orElse(request.what() == What.REMOVE_PART ? "" : request.key());
+    }
+}
