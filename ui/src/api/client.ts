@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
-import type { FontInfo, Graphic, StoredGraphic, Values, Worked } from './types';
+import type { EditWhat, FontInfo, Graphic, StoredGraphic, Values, Worked } from './types';
 
 /** What the server refused and why, as problem details (RFC 9457). */
 export class Problem extends Error {
@@ -25,7 +25,9 @@ interface ProblemBody {
 const client = createClient<paths>();
 const DATABASE_AWAY = 503;
 
-async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Response }>): Promise<T> {
+async function answer<T>(
+  call: Promise<{ data?: T; error?: unknown; response: Response }>,
+): Promise<NonNullable<T>> {
   let result: { data?: T; error?: unknown; response: Response };
   try {
     result = await call;
@@ -33,7 +35,7 @@ async function answer<T>(call: Promise<{ data?: T; error?: unknown; response: Re
     reach.lost();
     throw new Problem(0, 'No answer', 'The server does not answer.');
   }
-  if (result.data !== undefined) return result.data;
+  if (result.data !== undefined && result.data !== null) return result.data;
   const body = (typeof result.error === 'object' && result.error !== null ? result.error : {}) as ProblemBody;
   if (result.response.status === DATABASE_AWAY) reach.lost();
   throw new Problem(
@@ -54,6 +56,37 @@ export function graphic(id: number): Promise<StoredGraphic> {
 
 export function saveGraphic(id: number, basedOn: number, document: Graphic): Promise<StoredGraphic> {
   return answer(client.PUT('/api/graphics/{id}', { params: { path: { id } }, body: { basedOn, document } }));
+}
+
+export function addGraphic(document: Graphic): Promise<StoredGraphic> {
+  return answer(client.POST('/api/graphics', { body: { document } }));
+}
+
+export async function deleteGraphic(id: number): Promise<void> {
+  // The answer to a delete has no content.
+  const call = client.DELETE('/api/graphics/{id}', { params: { path: { id } } });
+  await answer(call.then((result) => ({ ...result, data: result.error ? undefined : true })));
+}
+
+export function restoreGraphic(id: number): Promise<StoredGraphic> {
+  return answer(client.POST('/api/graphics/{id}/restored', { params: { path: { id } } }));
+}
+
+/** An edit that touches more than one place of a document. */
+export interface Edit {
+  what: EditWhat;
+  /** The part or field, or the kind of a new part. */
+  key: string;
+  to?: string;
+  steps?: number;
+}
+
+export function editGraphic(
+  document: Graphic,
+  values: Values,
+  edit: Edit,
+): Promise<{ document: Graphic; part: string }> {
+  return answer(client.POST('/api/edits', { body: { document, values, ...edit } }));
 }
 
 export function fonts(): Promise<FontInfo[]> {

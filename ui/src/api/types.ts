@@ -4,6 +4,13 @@ type Schemas = components['schemas'];
 
 export type Graphic = Schemas['Graphic'];
 export type StoredGraphic = Schemas['GraphicAnswer'];
+export type Part = Schemas['Part'];
+export type Size = Schemas['Size'];
+export type Place = Schemas['Place'];
+export type Fit = Schemas['Fit'];
+export type Edge = Schemas['Edge'];
+export type Rect = Schemas['Rect'];
+export type EditWhat = Schemas['EditRequest']['what'];
 export type Field = Schemas['Field'];
 export type Trial = Schemas['Trial'];
 export type Move = Schemas['Move'];

@@ -1,14 +1,16 @@
 <script lang="ts">
   import { InlineLoading } from 'carbon-components-svelte';
   import { reach } from '../api/reach.svelte';
+  import type { EditWhat } from '../api/types';
   import Picture from '../picture/Picture.svelte';
   import Conflict from './Conflict.svelte';
   import { FloorState } from './floor.svelte';
   import FloorHeader from './FloorHeader.svelte';
   import KeysHelp from './KeysHelp.svelte';
+  import PartHandles from './PartHandles.svelte';
   import { Playing, type Run } from './playing.svelte';
   import Score from './Score.svelte';
-  import Sheet from './Sheet.svelte';
+  import Sheet from '../sheet/Sheet.svelte';
   import Strip from './Strip.svelte';
   import Transport from './Transport.svelte';
   import ValuesForm from './ValuesForm.svelte';
@@ -35,6 +37,11 @@
 
   $effect(() => () => playing.stop());
 
+  // For whoever waits until what was changed is shown.
+  $effect(() => {
+    document.body.dataset.changing = String(floor.changing > 0);
+  });
+
   function play(run: Run) {
     playing.play(
       run,
@@ -46,6 +53,10 @@
   function toggle(run: Run) {
     if (playing.run) playing.stop();
     else play(run);
+  }
+
+  function onPart(what: EditWhat, steps?: number) {
+    if (floor.part) void floor.edit({ what, key: floor.part.key, steps });
   }
 
   const KEYS: Record<string, () => void> = {
@@ -61,6 +72,10 @@
     '[': () => floor.useTrial(floor.trial - 1),
     ']': () => floor.useTrial(floor.trial + 1),
     '?': () => (helpOpen = true),
+    d: () => onPart('DUPLICATE_PART'),
+    Delete: () => onPart('REMOVE_PART'),
+    PageUp: () => onPart('REORDER_PART', 1),
+    PageDown: () => onPart('REORDER_PART', -1),
   };
 
   /** Whether a key is meant for what has the focus and not for the floor. */
@@ -72,13 +87,29 @@
 
   function key(event: KeyboardEvent) {
     if (event.ctrlKey || event.metaKey) return withControl(event);
-    if (event.altKey || isTaken(event)) return;
+    if (isTaken(event)) return;
+    if (event.altKey) return nudge(event);
     const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     const act = arrow ? () => floor.step(event.shiftKey ? arrow * 10 : arrow) : KEYS[event.key];
     if (!act) return;
     event.preventDefault();
     if (arrow || event.key === 'r' || event.key === 'Home' || event.key === 'End') playing.stop();
     act();
+  }
+
+  const NUDGES: Record<string, [number, number]> = {
+    ArrowLeft: [-1, 0],
+    ArrowRight: [1, 0],
+    ArrowUp: [0, -1],
+    ArrowDown: [0, 1],
+  };
+
+  function nudge(event: KeyboardEvent) {
+    const way = NUDGES[event.key];
+    if (!way) return;
+    event.preventDefault();
+    const far = event.shiftKey ? 10 : 1;
+    void floor.movePart(way[0] * far, way[1] * far);
   }
 
   function withControl(event: KeyboardEvent) {
@@ -115,6 +146,7 @@
           {safeLines}
           label="The graphic with the values at hand"
         />
+        <PartHandles {floor} />
       </div>
       <Transport {floor} {playing} onplay={play} bind:backdropId bind:safeLines bind:closeUp />
     </section>
@@ -159,6 +191,7 @@
   }
 
   .picture {
+    position: relative;
     overflow: hidden;
   }
 

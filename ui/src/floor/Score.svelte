@@ -75,6 +75,11 @@
       <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
     </div>
     <div class="body">
+      {#if rows.length === 0}
+        <p class="muted empty">
+          No parts yet. Add a text first, at the top of the sheet; then a box that wraps it.
+        </p>
+      {/if}
       <div class="rows" style:height="{placed.height}px">
         {#each rows as entry (entry.part)}
           {@const place = placed.rows.get(entry.part)!}
@@ -176,6 +181,10 @@
     flex: 1;
     min-height: 0;
     overflow: hidden auto;
+  }
+
+  .empty {
+    padding: 12px;
   }
 
   .rows {

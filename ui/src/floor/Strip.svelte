@@ -39,7 +39,9 @@
       </button>
     </li>
   {:else}
-    <li class="muted">No trials yet: fill in values and keep them as a trial to see them side by side.</li>
+    <li class="muted none">
+      No trials yet: fill in values and keep them as a trial to see them side by side.
+    </li>
   {/each}
 </ul>
 
@@ -55,6 +57,11 @@
 
   li {
     max-width: 156px;
+  }
+
+  .none {
+    max-width: none;
+    padding: 10px 0;
   }
 
   button {

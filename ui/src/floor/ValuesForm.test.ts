@@ -7,10 +7,14 @@ import ValuesForm from './ValuesForm.svelte';
 vi.mock('../api/client', () => ({
   Problem: class extends Error {},
   graphic: vi.fn(),
+  editGraphic: vi.fn(),
   saveGraphic: vi.fn(),
   workOut: vi.fn(() => Promise.resolve([])),
 }));
-vi.mock('../player/outlines', () => ({ haveOutlines: () => Promise.resolve() }));
+vi.mock('../player/outlines', () => ({
+  haveOutlines: () => Promise.resolve(),
+  shippedFonts: () => Promise.resolve([]),
+}));
 
 function floorOf(): FloorState {
   const stored: StoredGraphic = {

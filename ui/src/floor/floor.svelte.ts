@@ -1,7 +1,8 @@
-import { graphic, Problem, saveGraphic, workOut } from '../api/client';
-import type { Graphic, StoredGraphic, Trial, Values, Worked } from '../api/types';
+import { editGraphic, graphic, Problem, saveGraphic, workOut, type Edit } from '../api/client';
+import type { FontInfo, Graphic, Part, StoredGraphic, Trial, Values, Worked } from '../api/types';
 import { length, next, PHASES, previous, within, type Moment, type Phase } from '../player/moment';
-import { haveOutlines } from '../player/outlines';
+import { haveOutlines, shippedFonts } from '../player/outlines';
+import { moved } from '../sheet/relations';
 import { History } from './history.svelte';
 import { sameValues, sampleValues } from './values';
 
@@ -17,24 +18,41 @@ export class FloorState {
   trialsWorked = $state.raw<Worked[]>([]);
   moment = $state<Moment>({ phase: 'IN', frame: 0 });
   selected = $state('');
+  fonts = $state.raw<FontInfo[]>([]);
   fault = $state('');
   saving = $state(false);
   /** What somebody else has saved in the meantime. */
   conflict = $state.raw<StoredGraphic>();
 
+  /** Why the last change was refused; empty once one is taken again. */
+  refusal = $state('');
+  /** Grows with each refusal, so that what was typed can be put back. */
+  refusals = $state(0);
+
+  /** How many changes are being worked out. */
+  changing = $state(0);
+
+  #changes: Promise<unknown> = Promise.resolve();
+  /** Names that parts had before, and have now. */
+  #renamed = new Map<string, string>();
   #asked = false;
   #working = false;
 
   document = $derived(this.history.present);
+  part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
   trials = $derived(this.document?.trials ?? []);
+  mirrored = $derived(
+    !!this.document?.mirror &&
+      (this.values[this.document.mirror.field] ?? '').trim() === this.document.mirror.when,
+  );
   unsaved = $derived(!!this.stored && this.document !== this.stored.document);
   /** Whether the values at hand are other ones than those of the trial they came from. */
   valuesChanged = $derived(!sameValues(this.values, this.trials[this.trial]?.values ?? {}));
 
   async load(id: number): Promise<void> {
     try {
-      const stored = await graphic(id);
-      this.open(stored);
+      this.open(await graphic(id));
+      this.fonts = await shippedFonts();
     } catch (error) {
       this.fault = (error as Error).message;
     }
@@ -108,13 +126,84 @@ export class FloorState {
     }
   }
 
-  #change(document: Graphic): void {
-    this.history.change(document);
-    void this.workOutTrials();
+  /**
+   * Changes the document. Changes wait for each other, and each is worked out before it counts: one that cannot be, such as a
+   * circle, is refused with the reason and changes nothing.
+   *
+   * @param afterwards done together with a change that is taken
+   */
+  change(edit: (document: Graphic) => Graphic | Promise<Graphic>, afterwards = () => {}): Promise<void> {
+    this.changing += 1;
+    const done = this.#changes.then(async () => {
+      try {
+        if (!this.document) return;
+        const document = await edit(this.document);
+        const trials = (document.trials ?? []).map((trial) => trial.values);
+        const [worked, ...ofTrials] = await workOut(document, [this.values, ...trials]);
+        await haveOutlines([worked!, ...ofTrials].map(({ reel }) => reel));
+        this.history.change(document);
+        afterwards();
+        const atRest = this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
+        this.#show(worked!);
+        if (atRest) this.toRest();
+        this.trialsWorked = ofTrials;
+        this.refusal = '';
+      } catch (error) {
+        this.refusal = (error as Error).message;
+        this.refusals += 1;
+      } finally {
+        this.changing -= 1;
+      }
+    });
+    this.#changes = done;
+    return done;
+  }
+
+  changePart(key: string, changes: Partial<Part>): Promise<void> {
+    return this.#changePart(key, (part) => ({ ...part, ...changes }));
+  }
+
+  #changePart(key: string, changed: (part: Part) => Part): Promise<void> {
+    return this.change((document) => {
+      const parts = document.parts ?? [];
+      // It may have been given another name while this change was waiting.
+      const now = parts.some((part) => part.key === key) ? key : this.#renamed.get(key);
+      return { ...document, parts: parts.map((part) => (part.key === now ? changed(part) : part)) };
+    });
+  }
+
+  /** An edit that touches more than one place; the server knows how. */
+  edit(edit: Edit): Promise<void> {
+    const before = this.selected;
+    let next = before;
+    return this.change(
+      async (document) => {
+        const edited = await editGraphic(document, this.values, edit);
+        next = edited.part || (edited.document.parts?.at(-1)?.key ?? '');
+        return edited.document;
+      },
+      () => {
+        if (edit.what === 'RENAME_PART') this.#renamed.set(edit.key, next);
+        // Whoever has chosen another part in the meantime keeps it.
+        if (this.selected === before) this.selected = next;
+      },
+    );
+  }
+
+  /** Moves the selected part by so many px of the picture: the offsets of its places change. */
+  movePart(x: number, y: number): Promise<void> {
+    const mirrored = this.mirrored;
+    return this.#changePart(this.selected, (part) => ({
+      ...part,
+      x: moved(part.x, x, 'x', mirrored),
+      y: moved(part.y, y, 'y', mirrored),
+    }));
   }
 
   #changeTrials(trials: Trial[]): void {
-    if (this.document) this.#change({ ...this.document, trials });
+    if (!this.document) return;
+    this.history.change({ ...this.document, trials });
+    void this.workOutTrials();
   }
 
   keepAsTrial(): void {
@@ -146,6 +235,7 @@ export class FloorState {
 
   #afterHistory(): void {
     this.trial = Math.min(this.trial, this.trials.length - 1);
+    this.refusal = '';
     void this.workOutTrials();
     void this.workOutValues();
   }

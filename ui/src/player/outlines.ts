@@ -17,6 +17,10 @@ function fontInfo(): Promise<Map<string, FontInfo>> {
   return known;
 }
 
+export async function shippedFonts(): Promise<FontInfo[]> {
+  return [...(await fontInfo()).values()];
+}
+
 async function fetchPage(font: FontInfo, page: number): Promise<void> {
   const found = await outlines(font, page);
   const glyphs = paths.get(font.id) ?? new Map<number, Path2D>();

@@ -1,13 +1,17 @@
 <script lang="ts">
-  import { InlineLoading, Search } from 'carbon-components-svelte';
-  import { allGraphics } from '../api/client';
+  import { Button, InlineLoading, Search } from 'carbon-components-svelte';
+  import { push } from 'svelte-spa-router';
+  import { addGraphic, allGraphics, deleteGraphic, restoreGraphic } from '../api/client';
   import { reach } from '../api/reach.svelte';
-  import type { StoredGraphic } from '../api/types';
+  import type { Graphic, StoredGraphic } from '../api/types';
+  import { emptyGraphic, freeName } from './newGraphic';
   import ShelfCard from './ShelfCard.svelte';
 
   let graphics = $state.raw<StoredGraphic[]>();
   let fault = $state('');
   let sought = $state('');
+  /** What was deleted last, so that it can be taken back. */
+  let deleted = $state.raw<StoredGraphic>();
 
   const found = $derived(
     (graphics ?? []).filter(({ document }) =>
@@ -18,14 +22,47 @@
   $effect(() => {
     // Loads again whenever the server has come back.
     void reach.returned;
-    allGraphics().then(
-      (all) => {
-        graphics = all;
-        fault = '';
-      },
-      (error: Error) => (fault = error.message),
-    );
+    void load();
   });
+
+  /** Does something on the server and shows the shelf as it is then. */
+  async function load(act: () => Promise<unknown> = () => Promise.resolve()) {
+    try {
+      await act();
+      graphics = await allGraphics();
+      fault = '';
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
+  const names = $derived((graphics ?? []).map(({ document }) => document.name));
+
+  function create() {
+    void load(async () => {
+      const added = await addGraphic(emptyGraphic(freeName('New graphic', names)));
+      await push(`/floor/${added.id}`);
+    });
+  }
+
+  function duplicate({ document }: StoredGraphic) {
+    const copy: Graphic = { ...document, name: freeName(document.name, names) };
+    void load(() => addGraphic(copy));
+  }
+
+  function remove(stored: StoredGraphic) {
+    void load(async () => {
+      await deleteGraphic(stored.id);
+      deleted = stored;
+    });
+  }
+
+  function takeBack({ id }: StoredGraphic) {
+    void load(async () => {
+      await restoreGraphic(id);
+      deleted = undefined;
+    });
+  }
 </script>
 
 <svelte:head><title>Shelf · Glimble</title></svelte:head>
@@ -35,16 +72,27 @@
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
     <div class="search"><Search size="sm" placeholder="Search by name" bind:value={sought} /></div>
+    <Button size="small" on:click={create}>New graphic</Button>
   </div>
+  {#if deleted}
+    {@const gone = deleted}
+    <p class="deleted surface" role="status">
+      ‘{gone.document.name}’ was deleted.
+      <button class="plain undo" onclick={() => takeBack(gone)}>Undo</button>
+    </p>
+  {/if}
+  {#if fault && graphics}<p class="fault" role="alert">{fault}</p>{/if}
   {#if graphics}
     <ul class="wall">
       {#each found as stored (stored.id)}
-        <li><ShelfCard {stored} /></li>
+        <li>
+          <ShelfCard {stored} onduplicate={() => duplicate(stored)} ondelete={() => remove(stored)} />
+        </li>
       {:else}
         <li class="empty muted">
           {sought
             ? `No graphic is called ‘${sought}’. Clear the search to see all.`
-            : 'There is no graphic yet.'}
+            : 'There is no graphic yet. Make a new one to begin.'}
         </li>
       {/each}
     </ul>
@@ -93,6 +141,23 @@
     margin: 0;
     padding: 0;
     list-style: none;
+  }
+
+  .deleted {
+    display: flex;
+    gap: 14px;
+    margin: 0 0 16px;
+    padding: 8px 14px;
+  }
+
+  .undo {
+    color: var(--accent);
+    text-decoration: underline;
+  }
+
+  .fault {
+    margin: 0 0 16px;
+    color: var(--fault);
   }
 
   .empty {

@@ -9,9 +9,11 @@
 
   interface Props {
     stored: StoredGraphic;
+    onduplicate: () => void;
+    ondelete: () => void;
   }
 
-  const { stored }: Props = $props();
+  const { stored, onduplicate, ondelete }: Props = $props();
 
   let worked = $state.raw<Worked>();
   let fault = $state('');
@@ -50,38 +52,45 @@
   }
 </script>
 
-<button
-  class="plain card surface"
-  onpointermove={scrub}
-  onpointerleave={() => (share = undefined)}
-  onkeydown={scrubByKey}
-  onblur={() => (share = undefined)}
-  onclick={() => push(`/floor/${stored.id}`)}
->
-  <Picture reel={worked?.reel} {moment} label="{stored.document.name} at this moment" />
-  <span class="foot">
-    <span class="title">{stored.document.name}</span>
-    {#if fault}
-      <span class="fault">{fault}</span>
-    {:else}
-      <span class="muted">{(stored.document.fields ?? []).map((field) => field.label).join(', ')}</span>
-    {/if}
-    <span class="figures muted">
-      {#if worked && frame !== undefined}
-        {timecode(frame, worked.reel.rate)}
+<article class="card surface">
+  <button
+    class="plain open"
+    onpointermove={scrub}
+    onpointerleave={() => (share = undefined)}
+    onkeydown={scrubByKey}
+    onblur={() => (share = undefined)}
+    onclick={() => push(`/floor/${stored.id}`)}
+  >
+    <Picture reel={worked?.reel} {moment} label="{stored.document.name} at this moment" />
+    <span class="progress" style:transform="scaleX({share ?? 0})"></span>
+    <span class="foot">
+      <span class="title">{stored.document.name}</span>
+      {#if fault}
+        <span class="fault">{fault}</span>
       {:else}
-        rev {stored.revision}
+        <span class="muted fields"
+          >{(stored.document.fields ?? []).map((field) => field.label).join(', ')}</span
+        >
       {/if}
+      <span class="figures muted">
+        {#if worked && frame !== undefined}
+          {timecode(frame, worked.reel.rate)}
+        {:else}
+          rev {stored.revision}
+        {/if}
+      </span>
     </span>
+  </button>
+  <span class="acts">
+    <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
+      >duplicate</button
+    >
+    <button class="plain act" aria-label="Delete {stored.document.name}" onclick={ondelete}>delete</button>
   </span>
-  <span class="progress" style:transform="scaleX({share ?? 0})"></span>
-</button>
+</article>
 
 <style>
   .card {
-    position: relative;
-    display: block;
-    width: 100%;
     overflow: hidden;
   }
 
@@ -89,12 +98,22 @@
     border-color: var(--border-strong);
   }
 
+  .open {
+    position: relative;
+    display: block;
+    width: 100%;
+  }
+
+  .open:focus-visible {
+    outline-offset: -2px;
+  }
+
   .foot {
     display: grid;
     grid-template-columns: auto 1fr auto;
     gap: 12px;
     align-items: baseline;
-    padding: 10px 14px;
+    padding: 10px 14px 4px;
   }
 
   .title {
@@ -102,17 +121,32 @@
     font-weight: 650;
   }
 
+  .fields {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
   .fault {
     color: var(--fault);
   }
 
   .progress {
-    position: absolute;
-    bottom: 0;
-    left: 0;
-    width: 100%;
+    display: block;
     height: 2px;
     background: var(--accent);
     transform-origin: left;
+  }
+
+  .acts {
+    display: flex;
+    gap: 16px;
+    padding: 0 14px 10px;
+    color: var(--muted);
+    font-size: 12px;
+  }
+
+  .act:hover {
+    color: var(--text);
   }
 </style>

@@ -19,11 +19,18 @@ final class FloorPage {
     /** From the shelf, by its card. */
     static FloorPage open(Page page, String graphic) {
         page.navigate(Packaged.shared().address());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + graphic)))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + graphic + " at this moment")))
                 .click();
         FloorPage floor = new FloorPage(page);
         floor.awaitRest();
         return floor;
+    }
+
+    /** The floor that a page shows already. */
+    static FloorPage of(Page page) {
+        return new FloorPage(page);
     }
 
     Page page() {
@@ -36,7 +43,8 @@ final class FloorPage {
     }
 
     Locator field(String label) {
-        return page.getByLabel(label);
+        return page.getByRole(
+                AriaRole.TEXTBOX, new Page.GetByRoleOptions().setName(label).setExact(true));
     }
 
     Locator moment() {
@@ -79,6 +87,19 @@ final class FloorPage {
 
     void awaitDrawn(int before) {
         page.waitForCondition(() -> drawn() > before);
+    }
+
+    /** Waits until what is drawn is that box, give or take, or for a few seconds. */
+    void awaitBox(List<Double> expected, double tolerance) {
+        long until = System.nanoTime() + 5_000_000_000L;
+        page.waitForCondition(() -> {
+            List<Double> drawn = drawnBox();
+            boolean same = drawn.size() == expected.size();
+            for (int i = 0; same && i < drawn.size(); i++) {
+                same = Math.abs(drawn.get(i) - expected.get(i)) <= tolerance;
+            }
+            return same || System.nanoTime() > until;
+        });
     }
 
     /** What is drawn, as a box in px of a raster of 1920 × 1080: x, y, width, height; empty if nothing is. */

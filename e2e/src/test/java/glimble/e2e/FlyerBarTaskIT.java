@@ -222,7 +222,7 @@ class FlyerBarTaskIT {
         page.keyboard().press("Enter");
         assertThat(page.getByTestId("moment")).containsText("in 0:40");
         page.keyboard().press("]");
-        assertThat(page.getByLabel("Name")).hasValue("Wu");
+        assertThat(FloorPage.of(page).field("Name")).hasValue("Wu");
         page.keyboard().press("?");
         assertThat(page.getByText("play the whole graphic, or stop")).isVisible();
         page.keyboard().press("Escape");

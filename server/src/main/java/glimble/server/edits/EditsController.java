@@ -56,7 +56,7 @@ class EditsController {
             What what,
             String key,
             String to,
-            int steps) {}
+            Integer steps) {}
 
     /** @param part the part to look at next; empty for none */
     record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part) {}
@@ -85,7 +85,7 @@ class EditsController {
             case REMOVE_PART -> PartEdits.remove(graphic, key, boxes(graphic, request.values()));
             case RENAME_PART -> renamed(graphic, key, request.to());
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
-            default -> PartEdits.reorder(graphic, key, request.steps());
+            default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
     }
 

@@ -84,9 +84,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                     HttpStatus.CONTENT_TOO_LARGE, "Too large", tooLarge.get().getMessage()));
         }
         String sentence = cause(e, JacksonException.class, any -> true)
-                .map(jackson -> "The request is not the JSON that is expected here: " + jackson.getOriginalMessage())
+                .map(jackson ->
+                        "The request is not the JSON that is expected here: " + plain(jackson.getOriginalMessage()))
                 .orElse("The request has no body that can be read.");
         return sent(problem(HttpStatus.BAD_REQUEST, "Cannot be read", sentence));
+    }
+
+    /** Without the library's advice to its programmers. */
+    private static String plain(String message) {
+        int advice = message.indexOf(" (set ");
+        return advice < 0 ? message : message.substring(0, advice);
     }
 
     private static ResponseEntity<Object> sent(ProblemDetail problem) {

@@ -1,0 +1,214 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import glimble.typeset.JdkTypesetter;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** An animator builds graphics from nothing, by mouse and keys alone. */
+class BuildingTaskIT {
+    private static final double PIXEL = 1920 / 710.0;
+    private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
+    private static Browser browser;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+    }
+
+    private static SheetPage empty(String name) {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address());
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New graphic").setExact(true))
+                .click();
+        assertThat(page.getByText("No parts yet")).isVisible();
+        SheetPage sheet = new SheetPage(FloorPage.of(page));
+        sheet.write("Name of the graphic", name);
+        return sheet;
+    }
+
+    private static double width(String text, String font, double size) {
+        return TYPESETTER.set(text, font, size, 0).advance();
+    }
+
+    @Test
+    void a_bar_with_a_tile_that_never_grows_and_a_box_that_wraps_its_lines_on_either_side() {
+        SheetPage sheet = empty("Built judge bar");
+        for (String field : List.of("Name", "Class", "Side")) sheet.field(field);
+        sheet.choose("Kind of side", "choice");
+        sheet.choose("Field that mirrors", "side");
+
+        sheet.add("box", "tile");
+        sheet.size("width", 128);
+        sheet.size("height", 128);
+        sheet.hang("x", "left", "title-safe", "left", 0);
+        sheet.hang("y", "bottom", "title-safe", "bottom", 0);
+
+        sheet.add("text", "name");
+        sheet.write("Text, with {field} for a value", "{name}");
+        sheet.write("Size of letters", 62);
+        sheet.add("text", "class");
+        sheet.write("Text, with {field} for a value", "{class}");
+        sheet.write("Size of letters", 38);
+
+        sheet.add("box", "plate");
+        sheet.choose("How width is given", "wraps");
+        sheet.tick("What width wraps", List.of("name", "class"));
+        sheet.write("Pad left", 28);
+        sheet.write("Pad right", 56);
+        sheet.choose("How height is given", "as");
+        sheet.choose("What height is as large as", "tile");
+        sheet.hang("x", "left", "tile", "right", 8);
+        sheet.hang("y", "top", "tile", "top", 0);
+        FloorPage floor = sheet.floor();
+        floor.button("plate").click();
+        floor.press("PageDown");
+        floor.press("PageDown");
+        sheet.settled();
+
+        for (String text : List.of("name", "class")) {
+            floor.button(text).click();
+            sheet.hang("x", "left", "plate", "inner left", 0);
+        }
+        sheet.hang("y", "bottom", "plate", "bottom", -12);
+        floor.button("name").click();
+        sheet.hang("y", "top", "plate", "top", 6);
+
+        floor.type("Name (may be blank)", "Ingeborg Halvorsen");
+        floor.type("Class (may be blank)", "Flyer");
+        double bar = 128 + 8 + 28 + width("Ingeborg Halvorsen", "barlow-condensed-600", 62) + 56;
+        assertBox(floor, 96, 1026 - 128, bar, 128);
+        floor.page()
+                .getByLabel("Side", new Page.GetByLabelOptions().setExact(true))
+                .selectOption("right");
+        assertBox(floor, 1824 - bar, 1026 - 128, bar, 128);
+
+        // With nothing but the tile left, no empty plate is.
+        floor.type("Name (may be blank)", "");
+        floor.type("Class (may be blank)", "");
+        assertBox(floor, 1824 - 128, 1026 - 128, 128, 128);
+    }
+
+    /** Waits until what is drawn is as large as it should be, and then looks closely. */
+    private static void assertBox(FloorPage floor, double x, double y, double width, double height) {
+        List<Double> expected = List.of(x, y, width, height);
+        floor.awaitBox(expected, 2 * PIXEL);
+        for (int i = 0; i < 4; i++) {
+            assertThat(floor.drawnBox().get(i)).isCloseTo(expected.get(i), within(2 * PIXEL));
+        }
+    }
+
+    @Test
+    void a_board_whose_rows_close_up_wherever_one_is_blank() {
+        SheetPage sheet = empty("Built board");
+        for (int row = 1; row <= 3; row++) sheet.field("Name " + row);
+        sheet.add("stack", "rows");
+        sheet.size("width", 900);
+        sheet.size("height", 400);
+        sheet.write("Usual gap", 20);
+        sheet.write("Widest gap", 20);
+        sheet.hang("x", "centre", "frame", "centre", 0);
+        sheet.hang("y", "top", "frame", "top", 300);
+        for (int row = 1; row <= 3; row++) {
+            sheet.add("box", "bar " + row);
+            sheet.choose("How width is given", "as");
+            sheet.choose("What width is as large as", "rows");
+            sheet.size("height", 80);
+            sheet.hang("x", "left", "rows", "left", 0);
+            sheet.row("rows");
+            sheet.tick("Fields it needs", List.of("name " + row));
+            sheet.add("text", "name " + row);
+            sheet.write("Text, with {field} for a value", "{name " + row + "}");
+            sheet.hang("x", "left", "bar " + row, "left", 24);
+            sheet.hang("y", "centre", "bar " + row, "centre", 0);
+            sheet.choose("What it does when too long", "fits");
+            sheet.write("room", 852);
+            sheet.write("Squeezed together as", "names");
+        }
+        FloorPage floor = sheet.floor();
+        for (int row = 1; row <= 3; row++) floor.type("Name " + row + " (may be blank)", "Oona Varga " + row);
+        assertBox(floor, 510, 300, 900, 3 * 80 + 2 * 20);
+        floor.type("Name 1 (may be blank)", " ");
+        assertBox(floor, 510, 300, 900, 2 * 80 + 20);
+        floor.type("Name 3 (may be blank)", "Ingeborg ".repeat(5));
+        assertBox(floor, 510, 300, 900, 2 * 80 + 20);
+
+        floor.press("Control+s");
+        assertThat(floor.status()).hasText(Pattern.compile("revision 2 · saved"));
+    }
+
+    @Test
+    void a_change_that_would_make_a_circle_is_refused_with_the_parts_named_and_changes_nothing() {
+        SheetPage sheet = empty("Circle");
+        sheet.add("box", "a");
+        sheet.add("box", "b");
+        sheet.choose("How width is given", "as");
+        FloorPage floor = sheet.floor();
+        floor.button("a").click();
+        floor.page().getByLabel("How width is given").selectOption("as");
+        assertThat(floor.page().getByRole(AriaRole.ALERT))
+                .containsText("a · width follows b · width follows a · width");
+        assertThat(floor.page().getByLabel("How width is given")).hasValue("px");
+        floor.button("Undo").click();
+        assertThat(floor.page().getByRole(AriaRole.ALERT)).not().isVisible();
+    }
+
+    @Test
+    void parts_are_dragged_nudged_copied_removed_and_all_is_undone() {
+        SheetPage sheet = empty("Handled");
+        sheet.add("box", "plate");
+        FloorPage floor = sheet.floor();
+        assertBox(floor, 720, 480, 480, 120);
+        Locator handles = floor.page().locator(".handles");
+        var area = handles.boundingBox();
+        double scale = area.width / 1920;
+        floor.page().mouse().move(area.x + 960 * scale, area.y + 540 * scale);
+        floor.page().mouse().down();
+        floor.page().mouse().move(area.x + 760 * scale, area.y + 640 * scale);
+        floor.page().mouse().up();
+        assertBox(floor, 520, 580, 480, 120);
+
+        floor.press("Alt+Shift+ArrowRight");
+        assertBox(floor, 530, 580, 480, 120);
+
+        floor.press("d");
+        assertThat(floor.button("plate 2")).isVisible();
+        floor.press("Delete");
+        assertThat(floor.button("plate 2")).not().isVisible();
+        for (int i = 0; i < 4; i++) floor.press("Control+z");
+        assertBox(floor, 720, 480, 480, 120);
+    }
+
+    @Test
+    void a_graphic_is_duplicated_deleted_and_taken_back_on_the_shelf() {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address());
+        page.getByLabel("Duplicate Twin bar").click();
+        Locator copy = page.getByLabel("Delete Twin bar 2");
+        copy.click();
+        assertThat(copy).not().isVisible();
+        assertThat(page.getByText("‘Twin bar 2’ was deleted.")).isVisible();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(copy).isVisible();
+        page.getByPlaceholder("Search by name").fill("bar 2");
+        assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
+    }
+}

@@ -1,0 +1,133 @@
+<script lang="ts">
+  import { partAt } from '../sheet/relations';
+  import type { FloorState } from './floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  /** px of the picture a pointer may stray before it drags. */
+  const STILL = 3;
+
+  let width = $state(0);
+  let pointed = $state<string>();
+  let whyHeld = $state(false);
+  let drag = $state<{ fromX: number; fromY: number; x: number; y: number }>();
+
+  const reel = $derived(floor.worked?.reel);
+  const scale = $derived(reel ? width / reel.width : 1);
+  const rest = $derived(floor.worked?.rest ?? []);
+  const atRest = $derived(
+    floor.moment.phase === 'IN' ? floor.moment.frame === reel?.in : floor.moment.frame === 0,
+  );
+  const selected = $derived(rest.find(({ part }) => part === floor.selected));
+  const explained = $derived(whyHeld ? (rest.find(({ part }) => part === pointed) ?? selected) : undefined);
+  const NAMES = ['x', 'y', 'width', 'height'];
+
+  function position(event: PointerEvent): { x: number; y: number } {
+    const area = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    return { x: (event.clientX - area.left) / scale, y: (event.clientY - area.top) / scale };
+  }
+
+  function down(event: PointerEvent) {
+    const { x, y } = position(event);
+    const found = partAt(rest, x, y);
+    if (!found) return;
+    floor.selected = found;
+    if (!atRest) return;
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    drag = { fromX: x, fromY: y, x: 0, y: 0 };
+  }
+
+  function move(event: PointerEvent) {
+    const { x, y } = position(event);
+    pointed = partAt(rest, x, y);
+    if (drag) drag = { ...drag, x: Math.round(x - drag.fromX), y: Math.round(y - drag.fromY) };
+  }
+
+  function up() {
+    const far = drag && Math.hypot(drag.x, drag.y) > STILL;
+    if (drag && far) void floor.movePart(drag.x, drag.y);
+    drag = undefined;
+  }
+
+  function key(event: KeyboardEvent, held: boolean) {
+    const typing = (event.target as HTMLElement).closest?.('input, textarea, select');
+    if (event.key === 'w' && !typing && !event.ctrlKey) whyHeld = held;
+  }
+</script>
+
+<svelte:window
+  onkeydown={(event) => key(event, true)}
+  onkeyup={(event) => key(event, false)}
+  onblur={() => (whyHeld = false)}
+/>
+
+<!-- Everything it does can be done by keys: choose in the score, Alt and arrows to move. -->
+<div
+  class="handles"
+  role="presentation"
+  bind:clientWidth={width}
+  onpointerdown={down}
+  onpointermove={move}
+  onpointerup={up}
+  onpointercancel={() => (drag = undefined)}
+>
+  {#if selected?.at && atRest}
+    <div
+      class="selected"
+      class:moving={drag !== undefined}
+      style:left="{(selected.at.x + (drag?.x ?? 0)) * scale}px"
+      style:top="{(selected.at.y + (drag?.y ?? 0)) * scale}px"
+      style:width="{selected.at.width * scale}px"
+      style:height="{selected.at.height * scale}px"
+    ></div>
+  {/if}
+  {#if explained}
+    <div class="why surface" role="status">
+      <strong>{explained.part}</strong>
+      {#if explained.why}
+        {#each explained.why as line, i (i)}
+          <div class="figures"><span class="muted">{NAMES[i]}</span> {line}</div>
+        {/each}
+      {:else}
+        <div class="muted">absent for these values</div>
+      {/if}
+    </div>
+  {/if}
+</div>
+
+<style>
+  .handles {
+    position: absolute;
+    inset: 0;
+    overflow: hidden;
+    touch-action: none;
+  }
+
+  .selected {
+    position: absolute;
+    border: 1px solid var(--accent);
+    box-sizing: border-box;
+    box-shadow: 0 0 0 1px rgb(0 0 0 / 55%);
+    pointer-events: none;
+  }
+
+  .moving {
+    border-style: dashed;
+    cursor: move;
+  }
+
+  .why {
+    position: absolute;
+    top: 12px;
+    left: 12px;
+    max-width: calc(100% - 48px);
+    padding: 8px 12px;
+    border-color: var(--accent);
+    line-height: 1.5;
+    pointer-events: none;
+  }
+</style>

@@ -1,0 +1,151 @@
+<script lang="ts">
+  import type { Field } from '../api/types';
+  import type { FloorState } from '../floor/floor.svelte';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+  import TextPiece from './pieces/TextPiece.svelte';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  const KINDS = ['text', 'lines', 'choice', 'switch', 'number'] as const;
+  const NEEDS = ['may be blank', 'is needed'] as const;
+  const fields = $derived(floor.document?.fields ?? []);
+
+  let label = $state('');
+
+  function change(key: string, changes: Partial<Field>) {
+    void floor.change((document) => ({
+      ...document,
+      fields: (document.fields ?? []).map((field) => (field.key === key ? { ...field, ...changes } : field)),
+    }));
+  }
+
+  function changeKind(field: Field, kind: NonNullable<Field['kind']>) {
+    change(field.key, {
+      kind,
+      options: kind === 'choice' ? (field.options ?? ['left', 'right']) : undefined,
+    });
+  }
+
+  /** A name that texts can use, from what people call it. */
+  function keyOf(text: string): string {
+    const plain =
+      text
+        .toLowerCase()
+        .replace(/[^\p{L}\p{Nd} -]/gu, '')
+        .trim() || 'field';
+    const taken = fields.map(({ key }) => key);
+    let key = plain;
+    for (let i = 2; taken.includes(key); i++) key = `${plain} ${i}`;
+    return key;
+  }
+
+  function add(event: SubmitEvent) {
+    event.preventDefault();
+    const text = label.trim();
+    if (!text) return;
+    const field: Field = { key: keyOf(text), label: text, kind: 'text', required: false, sample: '' };
+    label = '';
+    void floor.change((document) => ({ ...document, fields: [...(document.fields ?? []), field] }));
+  }
+</script>
+
+<h3 class="caption">Fields</h3>
+{#each fields as field (field.key)}
+  <div class="field">
+    <p>
+      <TextPiece
+        label="Label of {field.key}"
+        value={field.label}
+        onchange={(text) => change(field.key, { label: text })}
+      />
+      <code class="figures muted">{`{${field.key}}`}</code>
+      <button
+        class="plain act"
+        aria-label="Remove field {field.key}"
+        onclick={() => floor.edit({ what: 'REMOVE_FIELD', key: field.key })}>remove</button
+      >
+    </p>
+    <p>
+      a <ChoicePiece
+        label="Kind of {field.key}"
+        value={field.kind ?? 'text'}
+        options={KINDS}
+        onchange={(kind) => changeKind(field, kind)}
+      />
+      <ChoicePiece
+        label="Whether {field.key} is needed"
+        value={field.required ? 'is needed' : 'may be blank'}
+        options={NEEDS}
+        onchange={(chosen) => change(field.key, { required: chosen === 'is needed' })}
+      />
+      {#if field.kind === 'choice'}
+        of
+        <TextPiece
+          label="Options of {field.key}"
+          value={(field.options ?? []).join(', ')}
+          onchange={(text) =>
+            change(field.key, {
+              options: text
+                .split(',')
+                .map((option) => option.trim())
+                .filter((option) => option),
+            })}
+        />
+      {:else}
+        up to
+        <NumberPiece
+          label="Longest {field.key}"
+          value={field.longest ?? 0}
+          onchange={(longest) => change(field.key, { longest })}
+        />
+        letters <span class="muted">(0: any)</span>
+      {/if}
+    </p>
+  </div>
+{:else}
+  <p class="muted">No fields yet. Add one, and use it in a text as {'{name}'}.</p>
+{/each}
+<form onsubmit={add}>
+  <input
+    class="piece"
+    aria-label="Label of a new field"
+    placeholder="new field, like Name"
+    bind:value={label}
+  />
+  <button class="plain act" type="submit">add field</button>
+</form>
+
+<style>
+  .caption {
+    margin: 14px 0 6px;
+  }
+
+  .field {
+    margin-bottom: 8px;
+    padding-bottom: 6px;
+    border-bottom: 1px solid var(--border);
+  }
+
+  p {
+    margin: 0;
+    line-height: 1.8;
+  }
+
+  form {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+  }
+
+  .act {
+    padding: 2px 6px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+    font-size: 12px;
+  }
+</style>

@@ -1,0 +1,91 @@
+<script lang="ts">
+  import type { Graphic } from '../api/types';
+  import type { FloorState } from '../floor/floor.svelte';
+  import FieldsEditor from './FieldsEditor.svelte';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+  import TextPiece from './pieces/TextPiece.svelte';
+
+  interface Props {
+    floor: FloorState;
+    document: Graphic;
+  }
+
+  const { floor, document }: Props = $props();
+
+  const RATES = ['24000/1001', '24', '25', '30000/1001', '30', '50', '60000/1001', '60'];
+  const NEVER = 'never';
+  const fields = $derived((document.fields ?? []).map(({ key }) => key));
+  const frame = $derived(document.frame);
+
+  function change(changes: Partial<Graphic>) {
+    void floor.change((now) => ({ ...now, ...changes }));
+  }
+
+  function mirrorBy(field: string) {
+    if (field === NEVER) change({ mirror: undefined });
+    else change({ mirror: { field, when: document.mirror?.when ?? 'right' } });
+  }
+</script>
+
+<p>
+  <TextPiece label="Name of the graphic" wide value={document.name} onchange={(name) => change({ name })} />
+</p>
+<h3 class="caption">Frame</h3>
+<p>
+  <NumberPiece
+    label="Width of the frame"
+    value={frame.width}
+    onchange={(width) => change({ frame: { ...frame, width } })}
+  /> ×
+  <NumberPiece
+    label="Height of the frame"
+    value={frame.height}
+    unit="px"
+    onchange={(height) => change({ frame: { ...frame, height } })}
+  />
+  at
+  <ChoicePiece
+    label="Frame rate"
+    value={frame.rate}
+    options={RATES}
+    onchange={(rate) => change({ frame: { ...frame, rate } })}
+  />
+  <span class="muted">frames/s,</span>
+  <NumberPiece
+    label="Length"
+    value={frame.length}
+    unit="f"
+    onchange={(length) => change({ frame: { ...frame, length } })}
+  /> long
+</p>
+<h3 class="caption">Side</h3>
+<p>
+  stands mirrored when
+  <ChoicePiece
+    label="Field that mirrors"
+    value={document.mirror?.field ?? NEVER}
+    options={[NEVER, ...fields]}
+    onchange={mirrorBy}
+  />
+  {#if document.mirror}
+    {@const mirror = document.mirror}
+    is <TextPiece
+      label="Value that mirrors"
+      value={mirror.when}
+      onchange={(when) => change({ mirror: { ...mirror, when } })}
+    />
+  {/if}
+</p>
+<FieldsEditor {floor} />
+
+<style>
+  p {
+    margin: 0 0 8px;
+    line-height: 1.8;
+  }
+
+  .caption {
+    margin: 12px 0 6px;
+  }
+</style>

@@ -1,0 +1,230 @@
+<script lang="ts">
+  import type { Part } from '../api/types';
+  import type { FloorState } from '../floor/floor.svelte';
+  import MovesList from './MovesList.svelte';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import ColourPiece from './pieces/ColourPiece.svelte';
+  import ManyPiece from './pieces/ManyPiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+  import TextPiece from './pieces/TextPiece.svelte';
+  import PlaceSentence from './PlaceSentence.svelte';
+  import { sizeKinds } from './relations';
+  import SizeSentence from './SizeSentence.svelte';
+  import TextSentences from './TextSentences.svelte';
+
+  interface Props {
+    floor: FloorState;
+    part: Part;
+  }
+
+  const { floor, part }: Props = $props();
+
+  const ALIGNS = ['start', 'centre', 'end'] as const;
+  const ALONGS = ['y', 'x'] as const;
+  const AXES = ['x', 'y'] as const;
+  const SIZES = ['width', 'height'] as const;
+  /** The reckonings come in this order. */
+  const REASONS = { x: 0, y: 1, width: 2, height: 3 };
+
+  const parts = $derived(floor.document?.parts ?? []);
+  /** What it may follow, texts first: they are followed most. */
+  const others = $derived(
+    parts
+      .filter(({ key }) => key !== part.key)
+      .sort((a, b) => Number(b.kind === 'text') - Number(a.kind === 'text'))
+      .map(({ key }) => key),
+  );
+  const rest = $derived(floor.worked?.rest.find((entry) => entry.part === part.key));
+  const notes = $derived(floor.worked?.notes.filter((note) => note.part === part.key) ?? []);
+  const gap = $derived(part.gap ?? { usual: 0 });
+
+  /** Least, usual and widest stay in order: what is in the way of a change moves along. */
+  function changeGap(changes: { least?: number; usual?: number; widest?: number }) {
+    const usual = changes.usual ?? gap.usual;
+    const least = changes.least ?? gap.least ?? usual;
+    const widest = changes.widest ?? gap.widest ?? usual;
+    const kept = Math.max(least, Math.min(widest, usual));
+    if (changes.usual === undefined) change({ gap: { least, usual: kept, widest } });
+    else change({ gap: { least: Math.min(least, usual), usual, widest: Math.max(widest, usual) } });
+  }
+
+  function change(changes: Partial<Part>) {
+    void floor.changePart(part.key, changes);
+  }
+</script>
+
+<div class="head">
+  <TextPiece
+    label="Name of the part"
+    value={part.key}
+    onchange={(to) => floor.edit({ what: 'RENAME_PART', key: part.key, to: to.trim() })}
+  />
+  <span class="muted">{part.kind}</span>
+  <span class="acts">
+    <button
+      class="plain act"
+      title="Further to the front (PageUp)"
+      aria-label="To the front"
+      onclick={() => floor.edit({ what: 'REORDER_PART', key: part.key, steps: 1 })}>↑</button
+    >
+    <button
+      class="plain act"
+      title="Further to the back (PageDown)"
+      aria-label="To the back"
+      onclick={() => floor.edit({ what: 'REORDER_PART', key: part.key, steps: -1 })}>↓</button
+    >
+    <button
+      class="plain act"
+      title="Copy that is independent (d)"
+      onclick={() => floor.edit({ what: 'DUPLICATE_PART', key: part.key })}>copy</button
+    >
+    <button
+      class="plain act"
+      title="Remove; can be undone (Delete)"
+      onclick={() => floor.edit({ what: 'REMOVE_PART', key: part.key })}>remove</button
+    >
+  </span>
+</div>
+
+{#if rest && !rest.present}
+  <p class="absent">Absent for these values; what hung on it takes its place.</p>
+{/if}
+{#each notes as note (note.sentence)}
+  <p class="absent" role="alert">Note: {note.sentence}.</p>
+{/each}
+
+<h3 class="caption">Rest</h3>
+{#each SIZES as what (what)}
+  <p>
+    <SizeSentence
+      {what}
+      size={part[what]}
+      kinds={sizeKinds(part)}
+      {others}
+      extent={rest?.at?.[what] ?? 100}
+      onchange={(size) => change({ [what]: size })}
+    />
+    {#if rest?.why}<span class="figures muted why">{rest.why[REASONS[what]]}</span>{/if}
+  </p>
+{/each}
+{#each AXES as axis (axis)}
+  <p>
+    <PlaceSentence {part} {axis} {parts} onchange={(place) => change({ [axis]: place })} />
+    {#if rest?.why}<span class="figures muted why">{rest.why[REASONS[axis]]}</span>{/if}
+  </p>
+{/each}
+<p>
+  seen inside
+  <ManyPiece
+    label="Masks"
+    none="no mask"
+    values={(part.masks ?? []).map(({ by }) => by)}
+    options={others}
+    onchange={(keys) =>
+      change({ masks: keys.map((by) => part.masks?.find((mask) => mask.by === by) ?? { by }) })}
+  />
+  needs
+  <ManyPiece
+    label="Fields it needs"
+    none="no field"
+    values={part.needs ?? []}
+    options={(floor.document?.fields ?? []).map(({ key }) => key)}
+    onchange={(needs) => change({ needs })}
+  />
+</p>
+
+{#if part.kind === 'text'}
+  <TextSentences {part} fonts={floor.fonts} {others} onchange={change} />
+{:else if part.kind === 'stack'}
+  <h3 class="caption">Rows</h3>
+  <p>
+    along
+    <ChoicePiece
+      label="Direction of the stack"
+      value={part.along ?? 'y'}
+      options={ALONGS}
+      onchange={(along) => change({ along })}
+    />
+    from its
+    <ChoicePiece
+      label="Where rows stand"
+      value={part.align ?? 'start'}
+      options={ALIGNS}
+      onchange={(align) => change({ align })}
+    />
+    gap
+    <NumberPiece label="Usual gap" value={gap.usual} unit="px" onchange={(usual) => changeGap({ usual })} />
+    from <NumberPiece
+      label="Least gap"
+      value={gap.least ?? gap.usual}
+      onchange={(least) => changeGap({ least })}
+    />
+    to <NumberPiece
+      label="Widest gap"
+      value={gap.widest ?? gap.usual}
+      onchange={(widest) => changeGap({ widest })}
+    />
+  </p>
+{:else}
+  <h3 class="caption">Look</h3>
+  <p>
+    fill <ColourPiece label="Fill" value={part.fill!} onchange={(fill) => change({ fill })} />
+    {#if part.kind === 'box'}
+      corners <NumberPiece
+        label="Radius of corners"
+        value={part.radius ?? 0}
+        unit="px"
+        onchange={(radius) => change({ radius })}
+      />
+    {/if}
+  </p>
+{/if}
+
+<MovesList {floor} />
+
+<style>
+  .head {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 8px;
+    align-items: center;
+    margin-bottom: 12px;
+  }
+
+  .acts {
+    display: flex;
+    gap: 4px;
+    margin-left: auto;
+  }
+
+  .act {
+    padding: 2px 6px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+    font-size: 12px;
+  }
+
+  .act:hover {
+    border-color: var(--border-strong);
+  }
+
+  p {
+    margin: 0 0 7px;
+    line-height: 1.6;
+  }
+
+  .why {
+    display: block;
+    font-size: 11px;
+    line-height: 1.4;
+  }
+
+  .absent {
+    color: var(--warning);
+    line-height: 1.4;
+  }
+
+  .caption {
+    margin: 12px 0 6px;
+  }
+</style>

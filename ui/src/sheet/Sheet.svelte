@@ -1,0 +1,93 @@
+<script lang="ts">
+  import type { FloorState } from '../floor/floor.svelte';
+  import GraphicSheet from './GraphicSheet.svelte';
+  import PartSheet from './PartSheet.svelte';
+  import './pieces/pieces.css';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  const KINDS = ['text', 'box', 'line', 'stack'];
+
+  let whole = $state(false);
+  const document = $derived(floor.document);
+  const shown = $derived(whole || !floor.part ? 'graphic' : 'part');
+
+  async function add(kind: string) {
+    await floor.edit({ what: 'ADD_PART', key: kind });
+    whole = false;
+  }
+</script>
+
+<div class="top">
+  <div class="tabs" role="group" aria-label="What the sheet shows">
+    <button
+      class="plain tab"
+      aria-pressed={shown === 'part'}
+      disabled={!floor.part}
+      onclick={() => (whole = false)}>part</button
+    >
+    <button class="plain tab" aria-pressed={shown === 'graphic'} onclick={() => (whole = true)}
+      >graphic</button
+    >
+  </div>
+  <div class="add" role="group" aria-label="Add a part">
+    <span class="muted">add</span>
+    {#each KINDS as kind (kind)}
+      <button class="plain tab" aria-label="Add a {kind}" onclick={() => add(kind)}>{kind}</button>
+    {/each}
+  </div>
+</div>
+{#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
+{#key floor.refusals}
+  {#if shown === 'part' && floor.part}
+    <PartSheet {floor} part={floor.part} />
+  {:else if document}
+    <GraphicSheet {floor} {document} />
+  {/if}
+{/key}
+
+<style>
+  .top {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 12px;
+    justify-content: space-between;
+    margin-bottom: 12px;
+  }
+
+  .tabs,
+  .add {
+    display: flex;
+    gap: 3px;
+    align-items: center;
+  }
+
+  .tab {
+    padding: 2px 7px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+    font-size: 12px;
+  }
+
+  .tab:hover:not(:disabled) {
+    border-color: var(--border-strong);
+  }
+
+  .tab[aria-pressed='true'] {
+    border-color: var(--accent);
+  }
+
+  .tab:disabled {
+    opacity: 0.5;
+  }
+
+  .refusal {
+    margin: 0 0 10px;
+    color: var(--fault);
+    line-height: 1.4;
+  }
+</style>

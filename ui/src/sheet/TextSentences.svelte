@@ -1,0 +1,124 @@
+<script lang="ts">
+  import type { FontInfo, Part } from '../api/types';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import ColourPiece from './pieces/ColourPiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+  import TextPiece from './pieces/TextPiece.svelte';
+  import SizeSentence from './SizeSentence.svelte';
+  import type { SizeKind } from './relations';
+
+  interface Props {
+    part: Part;
+    fonts: FontInfo[];
+    others: string[];
+    onchange: (changes: Partial<Part>) => void;
+  }
+
+  const { part, fonts, others, onchange }: Props = $props();
+
+  const CASES = ['as typed', 'capitals', 'title case'] as const;
+  const ALIGNS = ['start', 'centre', 'end'] as const;
+  const TOO_LONG = ['grows', 'fits'] as const;
+  const SQUEEZES = ['width only', 'both'] as const;
+  const ROOMS: SizeKind[] = ['px', 'as', 'share of'];
+  const PERCENT = 100;
+
+  const style = $derived(part.style!);
+  const fit = $derived(part.fit);
+</script>
+
+<h3 class="caption">Letters</h3>
+<p>
+  <TextPiece
+    label="Text, with {'{field}'} for a value"
+    wide
+    value={part.text ?? ''}
+    onchange={(text) => onchange({ text })}
+  />
+</p>
+<p>
+  <ChoicePiece
+    label="Font"
+    value={style.font}
+    options={fonts.map(({ id }) => id)}
+    onchange={(font) => onchange({ style: { ...style, font } })}
+  />
+  size <NumberPiece
+    label="Size of letters"
+    value={style.size}
+    unit="px"
+    onchange={(size) => onchange({ style: { ...style, size } })}
+  />
+  tracking
+  <NumberPiece
+    label="Tracking"
+    value={style.tracking ?? 0}
+    onchange={(tracking) => onchange({ style: { ...style, tracking } })}
+  />
+</p>
+<p>
+  fill <ColourPiece
+    label="Fill of letters"
+    value={style.fill}
+    onchange={(fill) => onchange({ style: { ...style, fill } })}
+  />
+</p>
+<p>
+  shown <ChoicePiece
+    label="Case"
+    value={part.case ?? 'as typed'}
+    options={CASES}
+    onchange={(letters) => onchange({ case: letters })}
+  />
+  aligned at its
+  <ChoicePiece
+    label="Alignment"
+    value={part.align ?? 'start'}
+    options={ALIGNS}
+    onchange={(align) => onchange({ align })}
+  />
+</p>
+<p>
+  too long, it
+  <ChoicePiece
+    label="What it does when too long"
+    value={fit ? 'fits' : 'grows'}
+    options={TOO_LONG}
+    onchange={(chosen) =>
+      onchange({ fit: chosen === 'fits' ? { room: { px: 600 }, lines: 1, least: 0.6 } : undefined })}
+  />
+  {#if fit}
+    a <SizeSentence
+      what="room"
+      size={fit.room}
+      kinds={ROOMS}
+      {others}
+      extent={600}
+      onchange={(room) => onchange({ fit: { ...fit, room } })}
+    />
+    in up to
+    <NumberPiece
+      label="Most lines"
+      value={fit.lines ?? 1}
+      onchange={(lines) => onchange({ fit: { ...fit, lines } })}
+    /> lines, squeezed to
+    <NumberPiece
+      label="Least squeeze"
+      value={Math.round((fit.least ?? 1) * PERCENT)}
+      unit="%"
+      onchange={(least) => onchange({ fit: { ...fit, least: least / PERCENT } })}
+    />
+    <ChoicePiece
+      label="What is squeezed"
+      value={fit.both ? 'both' : 'width only'}
+      options={SQUEEZES}
+      onchange={(chosen) => onchange({ fit: { ...fit, both: chosen === 'both' } })}
+    />
+    together with all named
+    <TextPiece
+      label="Squeezed together as"
+      value={fit.together ?? ''}
+      onchange={(together) => onchange({ fit: { ...fit, together: together.trim() || undefined } })}
+    />
+  {/if}
+</p>

@@ -1,0 +1,83 @@
+import type { Edge, Part, Place, Rect, Size } from '../api/types';
+
+/** The ways a size can be given, as the sheet says them. */
+export type SizeKind = 'of its letters' | 'px' | 'wraps' | 'as' | 'share of';
+
+export const GROUNDS = ['frame', 'action-safe', 'title-safe'] as const;
+
+export type Axis = 'x' | 'y';
+
+export function sizeKind(size: Size): SizeKind {
+  if (size.px !== undefined) return 'px';
+  if (size.wraps) return 'wraps';
+  if (size.matches !== undefined) return 'as';
+  if (size.share !== undefined) return 'share of';
+  return 'of its letters';
+}
+
+/** The kinds of size a part of some kind can have. */
+export function sizeKinds(part: Part): SizeKind[] {
+  const all: SizeKind[] = ['px', 'wraps', 'as', 'share of'];
+  return part.kind === 'text' ? ['of its letters', ...all] : all;
+}
+
+/**
+ * A size of another kind to begin with.
+ *
+ * @param others keys of parts it may follow
+ * @param extent px it has now
+ */
+export function newSize(kind: SizeKind, others: string[], extent: number): Size {
+  const first = others[0] ?? '';
+  switch (kind) {
+    case 'px':
+      return { px: Math.round(extent) };
+    case 'wraps':
+      return { wraps: [first], take: 'longest', pad: [24, 24] };
+    case 'as':
+      return { matches: first };
+    case 'share of':
+      return { share: 1, of: 'title-safe' };
+    default:
+      return { own: true };
+  }
+}
+
+const EDGES: Record<Axis, Edge[]> = { x: ['left', 'centre', 'right'], y: ['top', 'centre', 'bottom'] };
+const INNER: Record<Axis, Edge[]> = { x: ['inner left', 'inner right'], y: ['inner top', 'inner bottom'] };
+
+/** The edges of something along an axis. A part that wraps others has inner ones, a text a baseline. */
+export function edges(part: Part | undefined, axis: Axis): Edge[] {
+  if (!part) return EDGES[axis];
+  const wraps = (axis === 'x' ? part.width : part.height).wraps !== undefined;
+  return [
+    ...EDGES[axis],
+    ...(wraps ? INNER[axis] : []),
+    ...(part.kind === 'text' && axis === 'y' ? (['baseline'] as Edge[]) : []),
+  ];
+}
+
+/** A place on something else, edge for edge as near as can be. */
+export function hangOn(place: Place, on: string, target: Part | undefined, axis: Axis): Place {
+  const known = edges(target, axis);
+  const at = place.at && known.includes(place.at) ? place.at : known[0]!;
+  return { hangs: place.hangs ?? known[0]!, on, at, plus: place.plus ?? 0 };
+}
+
+/**
+ * A place moved by so many px in the picture.
+ *
+ * @param mirrored whether the picture stands mirrored, so that right is left
+ */
+export function moved(place: Place, by: number, axis: Axis, mirrored: boolean): Place {
+  if (place.in !== undefined || by === 0) return place;
+  const plus = (place.plus ?? 0) + (mirrored && axis === 'x' ? -by : by);
+  return { ...place, plus: Math.round(plus * 1000) / 1000 };
+}
+
+/** The front part whose box at rest holds a point of the picture. */
+export function partAt(rest: { part: string; at?: Rect }[], x: number, y: number): string | undefined {
+  const holds = ({ at }: { at?: Rect }) =>
+    at !== undefined && x >= at.x && x <= at.x + at.width && y >= at.y && y <= at.y + at.height;
+  return rest.filter(holds).at(-1)?.part;
+}
