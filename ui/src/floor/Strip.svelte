@@ -21,11 +21,15 @@
 <ul class="strip" aria-label="Trials at the same moment">
   {#each shown as trial, i (i)}
     {@const reel = floor.trialsWorked[i]?.reel}
+    {@const notes = floor.trialsWorked[i]?.notes ?? []}
     <li>
       <button
         class="plain surface"
         aria-pressed={i === floor.trial}
-        title="Use the values of ‘{trial.name}’"
+        title={notes.length > 0
+          ? notes.map((note) => `${note.part}: ${note.sentence}`).join('\n')
+          : `Use the values of ‘${trial.name}’`}
+        class:faulty={notes.length > 0}
         onclick={() => floor.useTrial(i)}
       >
         <Picture
@@ -35,7 +39,11 @@
           {area}
           label="{trial.name} at the same moment"
         />
-        <span class="label"><span class="muted figures">{i + 1}</span> {trial.name}</span>
+        <span class="label">
+          <span class="muted figures">{i + 1}</span>
+          {trial.name}
+          {#if notes.length > 0}<span class="fault">{notes[0]?.part} {notes[0]?.sentence}</span>{/if}
+        </span>
       </button>
     </li>
   {:else}
@@ -72,6 +80,19 @@
 
   button[aria-pressed='true'] {
     border-color: var(--accent);
+  }
+
+  .faulty,
+  .faulty[aria-pressed='true'] {
+    border-color: var(--fault);
+  }
+
+  .fault {
+    display: block;
+    overflow: hidden;
+    color: var(--fault);
+    font-size: 11px;
+    text-overflow: ellipsis;
   }
 
   .label {

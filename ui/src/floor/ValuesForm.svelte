@@ -34,6 +34,15 @@
     {#if floor.valuesChanged && trialName}
       <Button size="small" kind="tertiary" on:click={() => floor.updateTrial()}>Update trial</Button>
     {/if}
+    {#if fields.length > 0 && floor.trials.length < 4}
+      <Button
+        size="small"
+        kind="tertiary"
+        on:click={() => floor.edit({ what: 'PROPOSE_TRIALS', key: '' }).then(() => floor.useTrial(0))}
+      >
+        Propose trials
+      </Button>
+    {/if}
     {#if floor.trials.length > 1 && !floor.valuesChanged}
       <Button size="small" kind="ghost" on:click={() => floor.removeTrial()}>Remove trial</Button>
     {/if}

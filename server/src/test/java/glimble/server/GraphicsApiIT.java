@@ -137,6 +137,8 @@ class GraphicsApiIT {
                 .hasSize(3);
         assertThat(body(edit("REMOVE_FIELD", "role", null)).at("/document/fields"))
                 .hasSize(1);
+        assertThat(body(edit("PROPOSE_TRIALS", "", null)).at("/document/trials").size())
+                .isGreaterThan(8);
         assertThat(body(edit("DUPLICATE_PART", "name", null)).get("part").asString())
                 .isEqualTo("name 2");
         assertThat(body(edit("REORDER_PART", "rule", null))

@@ -1,11 +1,14 @@
 package glimble.server.edits;
 
 import glimble.document.GraphicWriter;
+import glimble.document.Limits;
 import glimble.edit.FieldEdits;
 import glimble.edit.PartEdits;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
+import glimble.graphic.Trial;
+import glimble.proof.ProposedTrials;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.RestSolver;
@@ -13,6 +16,7 @@ import glimble.server.graphics.DocumentReader;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -41,12 +45,13 @@ class EditsController {
         RENAME_PART,
         DUPLICATE_PART,
         REORDER_PART,
-        REMOVE_FIELD
+        REMOVE_FIELD,
+        PROPOSE_TRIALS
     }
 
     /**
      * @param values the values at hand, for what keeps its present size
-     * @param key the part or field, or the kind of a new part
+     * @param key the part or field, or the kind of a new part; of no account to proposed trials
      * @param to the new name; of no account to other edits
      * @param steps how far to the front; of no account to other edits
      */
@@ -76,6 +81,7 @@ class EditsController {
     private Graphic edited(Graphic graphic, EditRequest request) {
         String key = request.key();
         if (request.what() == What.ADD_PART) return added(graphic, key);
+        if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             return FieldEdits.remove(graphic, key);
@@ -87,6 +93,21 @@ class EditsController {
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
+    }
+
+    private static Graphic withTrials(Graphic graphic) {
+        List<Trial> trials = new ArrayList<>(graphic.trials());
+        trials.addAll(ProposedTrials.of(graphic));
+        return new Graphic(
+                graphic.name(),
+                graphic.frame(),
+                graphic.fields(),
+                graphic.parts(),
+                graphic.in(),
+                graphic.loop(),
+                graphic.out(),
+                graphic.mirror(),
+                trials.subList(0, Math.min(trials.size(), Limits.TRIALS)));
     }
 
     private Graphic added(Graphic graphic, String kind) {

@@ -3,6 +3,7 @@ package glimble.server.reels;
 import glimble.document.Limits;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
+import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.Effort;
 import glimble.reel.Playback;
@@ -48,6 +49,7 @@ class ReelsController {
     /** One answer for each filling, in the same order. */
     record ReelsAnswer(List<WorkedOutAnswer> worked) {}
 
+    /** @param notes what is wrong with the rest picture, a note for each part and fault */
     record WorkedOutAnswer(
             Reel reel, List<RestAnswer> rest, List<Note> notes, List<Bar> bars, List<Playback.Stretch> whole) {}
 
@@ -104,7 +106,8 @@ class ReelsController {
         WorkedOut worked = ReelMaker.make(graphic, values, typesetter);
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(worked.reel(), rest, worked.rest().notes(), worked.bars(), worked.whole());
+        return new WorkedOutAnswer(
+                worked.reel(), rest, RestFaults.of(graphic, worked.rest()), worked.bars(), worked.whole());
     }
 
     private static RestAnswer rest(Part part, Rest rest) {

@@ -1,0 +1,85 @@
+package glimble.proof;
+
+import glimble.graphic.Axis;
+import glimble.graphic.BoxPart;
+import glimble.graphic.Frame;
+import glimble.graphic.Graphic;
+import glimble.graphic.LinePart;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.TextPart;
+import glimble.rest.Note;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Faults of a rest picture that can be told by geometry: letters outside their box, letters outside title-safe, boxes and
+ * lines outside action-safe. A text's box is what wraps it, or else the box it hangs on.
+ */
+public final class RestFaults {
+    /** px; less than this nobody sees. */
+    private static final double UNSEEN = 0.5;
+
+    private final Graphic graphic;
+    private final Rest rest;
+    private final List<Note> faults = new ArrayList<>();
+
+    private RestFaults(Graphic graphic, Rest rest) {
+        this.graphic = graphic;
+        this.rest = rest;
+    }
+
+    /** What is wrong, one note for each part and fault, back to front; what the solver noted comes first. */
+    public static List<Note> of(Graphic graphic, Rest rest) {
+        RestFaults faults = new RestFaults(graphic, rest);
+        faults.faults.addAll(rest.notes());
+        for (Part part : graphic.parts()) {
+            if (rest.isPresent(part.key())) faults.check(part, rest.part(part.key()));
+        }
+        return faults.faults;
+    }
+
+    private void check(Part part, PartRest at) {
+        if (part instanceof TextPart text) {
+            boxOf(text)
+                    .ifPresent(box -> outside(part, "its letters stand", at.drawn(), rest.box(box.key()), box.key()));
+            outside(part, "its letters stand", at.drawn(), safe(Frame.TITLE_SAFE), Place.TITLE_SAFE);
+        } else if (part instanceof BoxPart || part instanceof LinePart) {
+            outside(part, "it stands", at.box(), safe(Frame.ACTION_SAFE), Place.ACTION_SAFE);
+        }
+    }
+
+    private Rect safe(int percent) {
+        double x = graphic.frame().inset(Axis.X, percent);
+        double y = graphic.frame().inset(Axis.Y, percent);
+        return new Rect(x, y, graphic.frame().width() - 2 * x, graphic.frame().height() - 2 * y);
+    }
+
+    private Optional<Part> boxOf(TextPart text) {
+        return graphic.parts().stream()
+                .filter(part -> rest.isPresent(part.key()) && part instanceof BoxPart)
+                .filter(part -> wraps(part, text)
+                        || text.span(Axis.X).place() instanceof Place.Hang hang
+                                && hang.on().equals(part.key())
+                                && hang.edge() == hang.at().outer())
+                .min((a, b) -> Boolean.compare(wraps(b, text), wraps(a, text)));
+    }
+
+    private static boolean wraps(Part part, TextPart text) {
+        return part.span(Axis.X).size() instanceof Size.Wraps wraps
+                && wraps.parts().contains(text.key());
+    }
+
+    private void outside(Part part, String what, Rect inner, Rect outer, String of) {
+        double most = Math.max(
+                Math.max(outer.x() - inner.x(), inner.right() - outer.right()),
+                Math.max(outer.y() - inner.y(), inner.bottom() - outer.bottom()));
+        if (most < UNSEEN) return;
+        faults.add(new Note(part.key(), what + " " + (long) Math.ceil(most) + " px outside " + of));
+    }
+}
