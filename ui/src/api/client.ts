@@ -77,7 +77,7 @@ export interface Edit {
   what: EditWhat;
   /** The part or field, or the kind of a new part. */
   key: string;
-  to?: string;
+  newName?: string;
   steps?: number;
 }
 

@@ -34,7 +34,7 @@ export class FloorState {
 
   #changes: Promise<unknown> = Promise.resolve();
   /** Names that parts had before, and have now. */
-  #renamed = new Map<string, string>();
+  #renamed: Record<string, string> = {};
   #asked = false;
   #working = false;
 
@@ -167,7 +167,7 @@ export class FloorState {
     return this.change((document) => {
       const parts = document.parts ?? [];
       // It may have been given another name while this change was waiting.
-      const now = parts.some((part) => part.key === key) ? key : this.#renamed.get(key);
+      const now = parts.some((part) => part.key === key) ? key : this.#renamed[key];
       return { ...document, parts: parts.map((part) => (part.key === now ? changed(part) : part)) };
     });
   }
@@ -183,7 +183,7 @@ export class FloorState {
         return edited.document;
       },
       () => {
-        if (edit.what === 'RENAME_PART') this.#renamed.set(edit.key, next);
+        if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
         // Whoever has chosen another part in the meantime keeps it.
         if (this.selected === before) this.selected = next;
       },

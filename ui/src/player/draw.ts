@@ -20,10 +20,46 @@ function shape(layer: Layer): Path2D {
       });
     }
   } else {
-    path.roundRect(layer.box.x, layer.box.y, layer.box.width, layer.box.height, layer.radius);
+    outlineBox(path, layer);
   }
   shapes.set(layer, path);
   return path;
+}
+
+/** A box with round corners whose ends may lean, within its own bounds. */
+function outlineBox(path: Path2D, { box, radius, slant }: Layer): void {
+  if (slant === 0) {
+    path.roundRect(box.x, box.y, box.width, box.height, radius);
+    return;
+  }
+  const [right, bottom] = [box.x + box.width, box.y + box.height];
+  const top = Math.max(slant, 0);
+  const foot = Math.max(-slant, 0);
+  const corners: [number, number][] = [
+    [box.x + top, box.y],
+    [right - foot, box.y],
+    [right - top, bottom],
+    [box.x + foot, bottom],
+  ];
+  // Begins in the middle of the last side, so that every corner is rounded in the same way.
+  const [first, last] = [corners[0]!, corners[3]!];
+  path.moveTo((first[0] + last[0]) / 2, (first[1] + last[1]) / 2);
+  corners.forEach(([x, y], i) => {
+    const [nextX, nextY] = corners[(i + 1) % 4]!;
+    path.arcTo(x, y, (x + nextX) / 2, (y + nextY) / 2, radius);
+  });
+  path.closePath();
+}
+
+function paint(context: CanvasRenderingContext2D, { fill }: Layer): string | CanvasGradient {
+  if (fill.from === fill.to) return fill.from;
+  const { x1, y1, x2, y2 } = fill;
+  const gradient = fill.radial
+    ? context.createRadialGradient(x1, y1, 0, x1, y1, Math.hypot(x2 - x1, y2 - y1))
+    : context.createLinearGradient(x1, y1, x2, y2);
+  gradient.addColorStop(0, fill.from);
+  gradient.addColorStop(1, fill.to);
+  return gradient;
 }
 
 /**
@@ -81,9 +117,39 @@ function drawLayer(
   }
   enter(context, poses[index]!, base);
   context.globalAlpha = poses[index]!.opacity;
-  context.fillStyle = layer.fill;
+  context.fillStyle = paint(context, layer);
+  throwShadow(context, layer, base.a);
+  if (layer.stroke.width > 0 && layer.kind === 'text') strokeAround(context, layer);
   context.fill(shape(layer));
+  if (layer.stroke.width > 0 && layer.kind !== 'text') strokeInside(context, layer);
   context.restore();
+}
+
+/** @param scale canvas pixels per px: shadows are not scaled with what throws them */
+function throwShadow(context: CanvasRenderingContext2D, { shadow }: Layer, scale: number): void {
+  if (!shadow.colour) return;
+  context.shadowColor = shadow.colour;
+  context.shadowOffsetX = shadow.x * scale;
+  context.shadowOffsetY = shadow.y * scale;
+  context.shadowBlur = shadow.blur * scale;
+}
+
+/** Twice as wide and under the fill: what is seen of it is outside. It has thrown the shadow. */
+function strokeAround(context: CanvasRenderingContext2D, layer: Layer): void {
+  context.strokeStyle = layer.stroke.colour;
+  context.lineWidth = 2 * layer.stroke.width;
+  context.lineJoin = 'round';
+  context.stroke(shape(layer));
+  context.shadowColor = 'transparent';
+}
+
+/** Twice as wide and cut to the shape: what is seen of it is inside. */
+function strokeInside(context: CanvasRenderingContext2D, layer: Layer): void {
+  context.shadowColor = 'transparent';
+  context.clip(shape(layer));
+  context.strokeStyle = layer.stroke.colour;
+  context.lineWidth = 2 * layer.stroke.width;
+  context.stroke(shape(layer));
 }
 
 /** Coordinates of a layer as it stands, cut to what is revealed of it. */

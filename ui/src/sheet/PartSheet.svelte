@@ -3,10 +3,11 @@
   import type { FloorState } from '../floor/floor.svelte';
   import MovesList from './MovesList.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
-  import ColourPiece from './pieces/ColourPiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
+  import LookSentences from './LookSentences.svelte';
+  import PaintSentence from './PaintSentence.svelte';
   import PlaceSentence from './PlaceSentence.svelte';
   import { sizeKinds } from './relations';
   import SizeSentence from './SizeSentence.svelte';
@@ -57,7 +58,7 @@
   <TextPiece
     label="Name of the part"
     value={part.key}
-    onchange={(to) => floor.edit({ what: 'RENAME_PART', key: part.key, to: to.trim() })}
+    onchange={(name) => floor.edit({ what: 'RENAME_PART', key: part.key, newName: name.trim() })}
   />
   <span class="muted">{part.kind}</span>
   <span class="acts">
@@ -168,7 +169,7 @@
 {:else}
   <h3 class="caption">Look</h3>
   <p>
-    fill <ColourPiece label="Fill" value={part.fill!} onchange={(fill) => change({ fill })} />
+    <PaintSentence label="Fill" paint={part.fill!} onchange={(fill) => change({ fill })} />
     {#if part.kind === 'box'}
       corners <NumberPiece
         label="Radius of corners"
@@ -176,9 +177,18 @@
         unit="px"
         onchange={(radius) => change({ radius })}
       />
+      slant
+      <NumberPiece
+        label="Slant of the ends"
+        value={part.slant ?? 0}
+        unit="px"
+        onchange={(slant) => change({ slant })}
+      />
     {/if}
   </p>
 {/if}
+
+{#if part.kind === 'text' || part.kind === 'box'}<LookSentences {part} onchange={change} />{/if}
 
 <MovesList {floor} />
 

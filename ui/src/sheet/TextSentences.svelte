@@ -1,9 +1,9 @@
 <script lang="ts">
   import type { FontInfo, Part } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
-  import ColourPiece from './pieces/ColourPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
+  import PaintSentence from './PaintSentence.svelte';
   import SizeSentence from './SizeSentence.svelte';
   import type { SizeKind } from './relations';
 
@@ -57,9 +57,9 @@
   />
 </p>
 <p>
-  fill <ColourPiece
+  <PaintSentence
     label="Fill of letters"
-    value={style.fill}
+    paint={style.fill}
     onchange={(fill) => onchange({ style: { ...style, fill } })}
   />
 </p>

@@ -13,6 +13,7 @@ import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.LinePart;
+import glimble.graphic.Look;
 import glimble.graphic.Loop;
 import glimble.graphic.Mask;
 import glimble.graphic.Mirror;
@@ -38,7 +39,7 @@ import java.util.Optional;
 /** Short words for graphics in tests: a frame of 1000 × 500 px at 50 frames a second, letters 10 px wide and 20 px high. */
 public final class Sketch {
     public static final Frame FRAME = new Frame(1000, 500, new Rate(50, 1), 200);
-    public static final Paint INK = new Paint("#1F1A2B");
+    public static final Paint INK = new Paint.Colour("#1F1A2B");
     public static final TextStyle STYLE = new TextStyle("mono", 20, 0, INK);
     public static final double LETTER = 10;
     public static final double LINE = 20;
@@ -91,11 +92,11 @@ public final class Sketch {
 
     public static TextPart text(String key, Place x, Place y, Optional<Fit> fit, Mask... masks) {
         Base base = base(key, new Size.Own(), x, new Size.Own(), y, List.of(masks));
-        return new TextPart(base, "{" + key + "}", STYLE, TextLayout.USUAL, fit);
+        return new TextPart(base, "{" + key + "}", STYLE, TextLayout.USUAL, fit, Look.PLAIN);
     }
 
     public static BoxPart box(String key, Size width, Place x, Size height, Place y) {
-        return new BoxPart(base(key, width, x, height, y, List.of()), INK, 4);
+        return new BoxPart(base(key, width, x, height, y, List.of()), INK, 4, 0, Look.PLAIN);
     }
 
     public static LinePart line(String key, Size width, Place x, Size height, Place y) {

@@ -5,6 +5,7 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
+import glimble.graphic.Look;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Paint;
@@ -58,6 +59,7 @@ final class TenParts {
                 new Size.Wraps(List.of("name", "role"), Size.Take.LONGEST, 4, 4, 0, 100_000),
                 new Place.Hang(Edge.START, before, Edge.START, 6));
         Span y = new Span(new Size.Matches("name", 0.5, 2), new Place.Hang(Edge.END, before, Edge.START, -4));
-        return new BoxPart(new Base(key, "", List.of(), x, y, List.of()), new Paint("#5B3A6B"), 4);
+        return new BoxPart(
+                new Base(key, "", List.of(), x, y, List.of()), new Paint.Colour("#5B3A6B"), 4, 0, Look.PLAIN);
     }
 }

@@ -10,9 +10,11 @@ import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
+import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Mirror;
 import glimble.graphic.Move;
+import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Pivot;
@@ -102,14 +104,18 @@ public final class GraphicWriter {
         if (part instanceof TextPart text) {
             putText(maker, text);
         } else if (part instanceof BoxPart box) {
-            maker.put("fill", box.fill().colour()).putUnless(0, "radius", box.radius());
+            maker.put("fill", paint(box.fill()))
+                    .putUnless(0, "radius", box.radius())
+                    .putUnless(0, "slant", box.slant());
         } else if (part instanceof LinePart line) {
-            maker.put("fill", line.fill().colour());
+            maker.put("fill", paint(line.fill()));
         } else if (part instanceof StackPart stack) {
             maker.put("along", stack.along() == Axis.X ? "x" : "y")
                     .put("align", stack.align().word())
                     .put("gap", gap(stack));
         }
+        part.look().stroke().ifPresent(stroke -> maker.put("stroke", stroke(stroke)));
+        part.look().shadow().ifPresent(shadow -> maker.put("shadow", shadow(shadow)));
         Base base = part.base();
         if (!base.tag().isEmpty()) maker.put("tag", base.tag());
         return maker.putUnlessEmpty("needs", texts(base.needs()))
@@ -149,12 +155,45 @@ public final class GraphicWriter {
                 .made();
     }
 
+    private static Tree paint(Paint paint) {
+        if (paint instanceof Paint.Colour plain) return new Tree.Text(plain.colour());
+        if (paint instanceof Paint.Radial radial) {
+            return Tree.object()
+                    .put("from", radial.from())
+                    .put("to", radial.to())
+                    .put("radial", true)
+                    .made();
+        }
+        Paint.Linear linear = (Paint.Linear) paint;
+        return Tree.object()
+                .put("from", linear.from())
+                .put("to", linear.to())
+                .putUnless(0, "angle", linear.angle())
+                .made();
+    }
+
+    private static Tree stroke(Look.Stroke stroke) {
+        return Tree.object()
+                .put("colour", stroke.colour())
+                .put("width", stroke.width())
+                .made();
+    }
+
+    private static Tree shadow(Look.Shadow shadow) {
+        return Tree.object()
+                .put("colour", shadow.colour())
+                .putUnless(0, "x", shadow.x())
+                .putUnless(0, "y", shadow.y())
+                .putUnless(0, "blur", shadow.blur())
+                .made();
+    }
+
     private static Tree style(TextStyle style) {
         return Tree.object()
                 .put("font", style.font())
                 .put("size", style.size())
                 .putUnless(0, "tracking", style.tracking())
-                .put("fill", style.fill().colour())
+                .put("fill", paint(style.fill()))
                 .made();
     }
 

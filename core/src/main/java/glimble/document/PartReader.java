@@ -7,6 +7,7 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
 import glimble.graphic.Fit;
 import glimble.graphic.LinePart;
+import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
@@ -58,7 +59,7 @@ final class PartReader {
         for (Spot item : spot.items("masks", Limits.MASKS)) masks.add(mask(item));
         return new Base(
                 spot.at("key").key(),
-                spot.has("tag") ? paint(spot.at("tag")).colour() : "",
+                spot.has("tag") ? colour(spot.at("tag")) : "",
                 needs,
                 span(spot, Axis.X),
                 span(spot, Axis.Y),
@@ -66,7 +67,7 @@ final class PartReader {
     }
 
     private static TextPart text(Spot spot) {
-        Base base = base(spot, "text", "style", "case", "align", "leading", "fit");
+        Base base = base(spot, "text", "style", "case", "align", "leading", "fit", "stroke", "shadow");
         TextLayout layout = new TextLayout(
                 spot.choice(
                         "case",
@@ -80,7 +81,8 @@ final class PartReader {
                 spot.at("text").text(Limits.TEXT),
                 style(spot.at("style")),
                 layout,
-                spot.has("fit") ? Optional.of(fit(spot.at("fit"))) : Optional.empty());
+                spot.has("fit") ? Optional.of(fit(spot.at("fit"))) : Optional.empty(),
+                look(spot));
     }
 
     private static Fit fit(Spot spot) {
@@ -94,8 +96,31 @@ final class PartReader {
     }
 
     private static BoxPart box(Spot spot) {
-        Base base = base(spot, "fill", "radius");
-        return new BoxPart(base, paint(spot.at("fill")), spot.number("radius", 0, Limits.PX, 0));
+        Base base = base(spot, "fill", "radius", "slant", "stroke", "shadow");
+        return new BoxPart(
+                base,
+                paint(spot.at("fill")),
+                spot.number("radius", 0, Limits.PX, 0),
+                spot.number("slant", -Limits.PX, Limits.PX, 0),
+                look(spot));
+    }
+
+    private static Look look(Spot spot) {
+        Spot stroke = spot.at("stroke");
+        Spot shadow = spot.at("shadow");
+        if (spot.has("stroke")) stroke.only("colour", "width");
+        if (spot.has("shadow")) shadow.only("colour", "x", "y", "blur");
+        return new Look(
+                spot.has("stroke")
+                        ? Optional.of(new Look.Stroke(colour(stroke.at("colour")), stroke.number("width", 0, 1_000)))
+                        : Optional.empty(),
+                spot.has("shadow")
+                        ? Optional.of(new Look.Shadow(
+                                colour(shadow.at("colour")),
+                                shadow.number("x", -1_000, 1_000, 0),
+                                shadow.number("y", -1_000, 1_000, 0),
+                                shadow.number("blur", 0, 1_000, 0)))
+                        : Optional.empty());
     }
 
     private static LinePart line(Spot spot) {
@@ -125,13 +150,23 @@ final class PartReader {
                 paint(spot.at("fill")));
     }
 
+    /** A colour as text, or a gradient as an object. */
     private static Paint paint(Spot spot) {
+        if (!spot.isObject()) return new Paint.Colour(colour(spot));
+        spot.only("from", "to", "angle", "radial");
+        String from = colour(spot.at("from"));
+        String to = colour(spot.at("to"));
+        double angle = spot.number("angle", -360, 360, 0);
+        return spot.flag("radial", false) ? new Paint.Radial(from, to) : new Paint.Linear(from, to, angle);
+    }
+
+    private static String colour(Spot spot) {
         String colour = spot.text(9);
         boolean sound = (colour.length() == 7 || colour.length() == 9)
                 && colour.charAt(0) == '#'
                 && colour.substring(1).chars().allMatch(c -> Character.digit(c, 16) >= 0 && c < 128);
         if (!sound && spot.isText()) spot.problem("must be a colour like '#7AD3C0', or '#7AD3C080' with alpha");
-        return new Paint(colour.toUpperCase(Locale.ROOT));
+        return colour.toUpperCase(Locale.ROOT);
     }
 
     private static Mask mask(Spot spot) {

@@ -84,6 +84,10 @@ final class Spot {
         return spots;
     }
 
+    boolean isObject() {
+        return tree instanceof Tree.Obj;
+    }
+
     boolean isText() {
         return tree instanceof Tree.Text;
     }

@@ -47,6 +47,7 @@ public final class FieldEdits {
         Part freed = Rewrite.base(part, new Base(base.key(), base.tag(), needs, base.x(), base.y(), base.masks()));
         if (!(freed instanceof TextPart text)) return freed;
         String left = text.text().replace("{" + key + "}", "");
-        return new TextPart(text.base(), left.isEmpty() ? "text" : left, text.style(), text.layout(), text.fit());
+        return new TextPart(
+                text.base(), left.isEmpty() ? "text" : left, text.style(), text.layout(), text.fit(), text.look());
     }
 }

@@ -7,6 +7,7 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
+import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Paint;
@@ -33,9 +34,9 @@ import java.util.stream.Collectors;
  * still holds.
  */
 public final class PartEdits {
-    private static final Paint INK = new Paint("#1F1A2B");
-    private static final Paint FOAM = new Paint("#F4F1EA");
-    private static final Paint SEA_GLASS = new Paint("#7AD3C0");
+    private static final Paint INK = new Paint.Colour("#1F1A2B");
+    private static final Paint FOAM = new Paint.Colour("#F4F1EA");
+    private static final Paint SEA_GLASS = new Paint.Colour("#7AD3C0");
 
     private PartEdits() {}
 
@@ -55,8 +56,9 @@ public final class PartEdits {
                         "New text",
                         new TextStyle(font, 64, 0, FOAM),
                         TextLayout.USUAL,
-                        Optional.empty());
-            case "box" -> new BoxPart(base(key, new Size.Fixed(480), new Size.Fixed(120)), INK, 8);
+                        Optional.empty(),
+                        Look.PLAIN);
+            case "box" -> new BoxPart(base(key, new Size.Fixed(480), new Size.Fixed(120)), INK, 8, 0, Look.PLAIN);
             case "line" -> new LinePart(base(key, new Size.Fixed(480), new Size.Fixed(8)), SEA_GLASS);
             case "stack" ->
                 new StackPart(base(key, new Size.Fixed(800), new Size.Fixed(500)), Axis.Y, Align.START, 4, 16, 16);

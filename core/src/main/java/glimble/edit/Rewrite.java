@@ -55,8 +55,8 @@ final class Rewrite {
 
     static Part base(Part part, Base base) {
         if (part instanceof TextPart text)
-            return new TextPart(base, text.text(), text.style(), text.layout(), text.fit());
-        if (part instanceof BoxPart box) return new BoxPart(base, box.fill(), box.radius());
+            return new TextPart(base, text.text(), text.style(), text.layout(), text.fit(), text.look());
+        if (part instanceof BoxPart box) return new BoxPart(base, box.fill(), box.radius(), box.slant(), box.look());
         if (part instanceof LinePart line) return new LinePart(base, line.fill());
         StackPart stack = (StackPart) part;
         return new StackPart(base, stack.along(), stack.align(), stack.least(), stack.usual(), stack.widest());
@@ -77,7 +77,7 @@ final class Rewrite {
         if (!(changed instanceof TextPart text) || text.fit().isEmpty()) return changed;
         Fit fit = text.fit().get();
         Fit fitted = new Fit(size.apply(fit.room()), fit.lines(), fit.least(), fit.both(), fit.together());
-        return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fitted));
+        return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fitted), text.look());
     }
 
     static Move move(Move move, String key, String part, Start start) {

@@ -1,8 +1,18 @@
 package glimble.graphic;
 
-/**
- * What a surface is filled with.
- *
- * @param colour {@code #RRGGBB}, or {@code #RRGGBBAA} with alpha, in capitals
- */
-public record Paint(String colour) {}
+/** What a surface is filled with. Colours are {@code #RRGGBB}, or {@code #RRGGBBAA} with alpha, in capitals. */
+public sealed interface Paint {
+
+    /** One colour. */
+    record Colour(String colour) implements Paint {}
+
+    /**
+     * From one colour to another across the part at rest.
+     *
+     * @param angle degrees clockwise; 0 runs to the right, 90 downwards. Mirrored with the graphic
+     */
+    record Linear(String from, String to, double angle) implements Paint {}
+
+    /** From one colour in the middle of the part to another at its furthest corner. */
+    record Radial(String from, String to) implements Paint {}
+}

@@ -14,6 +14,11 @@ public sealed interface Part permits TextPart, BoxPart, LinePart, StackPart {
         return base().key();
     }
 
+    /** What surrounds its fill. */
+    default Look look() {
+        return Look.PLAIN;
+    }
+
     default List<Mask> masks() {
         return base().masks();
     }

@@ -9,8 +9,10 @@ import java.util.Optional;
  * @param style how the letters look
  * @param layout how they are laid in lines
  * @param fit what happens when it is too long; empty if it may grow
+ * @param look stroke and shadow of the letters
  */
-public record TextPart(Base base, String text, TextStyle style, TextLayout layout, Optional<Fit> fit) implements Part {
+public record TextPart(Base base, String text, TextStyle style, TextLayout layout, Optional<Fit> fit, Look look)
+        implements Part {
 
     @Override
     public String kind() {

@@ -32,4 +32,13 @@ public enum Toward {
     public Toward mirrored() {
         return this == LEFT ? RIGHT : this == RIGHT ? LEFT : this;
     }
+
+    public Toward opposite() {
+        return switch (this) {
+            case LEFT -> RIGHT;
+            case RIGHT -> LEFT;
+            case UP -> DOWN;
+            case DOWN -> UP;
+        };
+    }
 }

@@ -31,29 +31,32 @@ public final class Travels {
         if (travel instanceof Travel.OwnHeight own)
             return own.times() * at.box().height();
         if (travel instanceof Travel.ClearOfFrame clear) {
-            return clear(at, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
+            return clear(part, rest, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
         }
-        return clearOfMasks(at, part, rest, ((Travel.ClearOfMask) travel).toward());
+        return clearOfMasks(part, rest, ((Travel.ClearOfMask) travel).toward());
     }
 
     /** It is out of sight as soon as it is clear of one of its masks: the nearest way counts. */
-    private static double clearOfMasks(PartRest at, Part part, Rest rest, Toward toward) {
+    private static double clearOfMasks(Part part, Rest rest, Toward toward) {
         return part.masks().stream()
                 .filter(Mask::inside)
                 .filter(mask -> rest.isPresent(mask.by()))
-                .mapToDouble(mask -> clear(at, rest.box(mask.by()), toward))
+                .mapToDouble(mask -> clear(part, rest, rest.box(mask.by()), toward))
                 .boxed()
                 .min((a, b) -> Double.compare(Math.abs(a), Math.abs(b)))
                 .orElse(0.0);
     }
 
-    /** px until nothing of the part, neither box nor ink, is inside the rectangle; 0 if nothing is already. */
-    private static double clear(PartRest part, Rect of, Toward toward) {
-        Rect whole = part.box().around(part.drawn());
+    /** px until nothing of the part, neither box nor ink nor shadow, is inside the rectangle; 0 if nothing is already. */
+    private static double clear(Part part, Rest rest, Rect of, Toward toward) {
+        PartRest at = rest.part(part.key());
+        Rect whole = at.box().around(at.drawn());
         Axis axis = toward.axis();
+        // What trails behind the move leaves last.
+        double behind = part.look().reach(toward.opposite(), rest.mirrored());
         return toward.forward()
-                ? Math.max(0, of.end(axis) - whole.start(axis))
-                : Math.min(0, of.start(axis) - whole.end(axis));
+                ? Math.max(0, of.end(axis) - whole.start(axis) + behind)
+                : Math.min(0, of.start(axis) - whole.end(axis) - behind);
     }
 
     /** The value of a channel when several moves change it at once: distances add up, factors multiply. */

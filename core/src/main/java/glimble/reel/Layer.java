@@ -16,7 +16,10 @@ import java.util.List;
  * @param ink what is drawn of it at rest, px
  * @param baseline where glyphs stand, px from the top; of no account without runs
  * @param radius of the corners, px, already small enough for the box
- * @param fill colour, {@code #RRGGBB} or {@code #RRGGBBAA}
+ * @param slant px by which the ends lean: at the top to the right, within the box; negative to the left
+ * @param fill what it is filled with
+ * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none
+ * @param shadow thrown behind it; of no colour for none
  * @param runs glyphs, for a text; empty for anything else
  * @param masks parts through whose layers this one is seen
  * @param tracks what changes, by phase
@@ -28,7 +31,10 @@ public record Layer(
         Rect ink,
         double baseline,
         double radius,
-        String fill,
+        double slant,
+        Fill fill,
+        Line stroke,
+        ThrownShadow shadow,
         List<GlyphRun> runs,
         List<MaskBy> masks,
         List<Track> tracks) {
@@ -38,6 +44,26 @@ public record Layer(
         masks = List.copyOf(masks);
         tracks = List.copyOf(tracks);
     }
+
+    /**
+     * A colour, or a gradient between two points.
+     *
+     * @param from colour at the first point, and before it
+     * @param to colour at the second point, and beyond it; the same for a plain colour
+     * @param radial whether it runs outwards from the first point, the second being on its rim
+     */
+    public record Fill(String from, String to, boolean radial, double x1, double y1, double x2, double y2) {}
+
+    /** @param width px */
+    public record Line(String colour, double width) {}
+
+    /**
+     * @param colour empty for no shadow
+     * @param x px to the right
+     * @param y px downwards
+     * @param blur px over which it fades
+     */
+    public record ThrownShadow(String colour, double x, double y, double blur) {}
 
     /**
      * A layer whose shape, as it moves, is a mask.

@@ -1,18 +1,13 @@
 package glimble.reel;
 
-import glimble.graphic.BoxPart;
 import glimble.graphic.Graphic;
-import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
-import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
-import glimble.graphic.TextPart;
 import glimble.motion.MirroredMoves;
 import glimble.rest.PartRest;
-import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import glimble.text.GlyphRun;
@@ -84,8 +79,11 @@ public final class ReelMaker {
                 Rounding.px(at.box()),
                 Rounding.px(at.drawn()),
                 Rounding.px(at.baseline()),
-                radius(part, at.box()),
-                fill(part).colour(),
+                LayerLook.radius(part, at.box()),
+                LayerLook.slant(part, at.box(), rest.mirrored()),
+                LayerLook.fill(part, at.box(), rest.mirrored()),
+                LayerLook.stroke(part.look()),
+                LayerLook.shadow(part.look(), rest.mirrored()),
                 at.line()
                         .map(line ->
                                 line.runs().stream().map(ReelMaker::rounded).toList())
@@ -101,16 +99,6 @@ public final class ReelMaker {
             if (index.containsKey(mask.by())) masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside()));
         }
         return masks;
-    }
-
-    private static double radius(Part part, Rect box) {
-        if (!(part instanceof BoxPart rounded)) return 0;
-        return Rounding.px(Math.min(rounded.radius(), Math.min(box.width(), box.height()) / 2));
-    }
-
-    private static Paint fill(Part part) {
-        if (part instanceof TextPart text) return text.style().fill();
-        return part instanceof BoxPart box ? box.fill() : ((LinePart) part).fill();
     }
 
     private static GlyphRun rounded(GlyphRun run) {

@@ -20,7 +20,7 @@ import tools.jackson.databind.JsonNode;
 @Configuration
 class OpenApiConfig {
     /** The only members that may be missing from what the server sends or takes. */
-    private static final List<String> OPTIONAL = List.of("waitsFor", "at", "why", "to", "steps");
+    private static final List<String> OPTIONAL = List.of("waitsFor", "at", "why", "newName", "steps");
 
     @Bean
     OpenApiCustomizer description() {

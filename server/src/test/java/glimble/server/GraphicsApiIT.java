@@ -119,7 +119,7 @@ class GraphicsApiIT {
                 .createObjectNode()
                 .put("what", what)
                 .put("key", key)
-                .put("to", to)
+                .put("newName", to)
                 .put("steps", 1);
         request.set("document", document("flyer-bar", "x"));
         return APP.post("/api/edits", request.toString());

@@ -52,7 +52,7 @@ class EditsController {
     /**
      * @param values the values at hand, for what keeps its present size
      * @param key the part or field, or the kind of a new part; of no account to proposed trials
-     * @param to the new name; of no account to other edits
+     * @param newName the new name; of no account to other edits
      * @param steps how far to the front; of no account to other edits
      */
     record EditRequest(
@@ -60,7 +60,7 @@ class EditsController {
             Map<String, String> values,
             What what,
             String key,
-            String to,
+            String newName,
             Integer steps) {}
 
     /** @param part the part to look at next; empty for none */
@@ -89,7 +89,7 @@ class EditsController {
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return switch (request.what()) {
             case REMOVE_PART -> PartEdits.remove(graphic, key, boxes(graphic, request.values()));
-            case RENAME_PART -> renamed(graphic, key, request.to());
+            case RENAME_PART -> renamed(graphic, key, request.newName());
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
@@ -119,9 +119,9 @@ class EditsController {
     }
 
     private static Graphic renamed(Graphic graphic, String key, String to) {
-        if (to == null) throw new Refused("$.to", "is missing; give the new name");
+        if (to == null) throw new Refused("$.newName", "is missing; give the new name");
         if (!to.equals(key) && graphic.part(to).isPresent()) {
-            throw new Refused("$.to", "there is a part '" + to + "' already; choose another name");
+            throw new Refused("$.newName", "there is a part '" + to + "' already; choose another name");
         }
         return PartEdits.rename(graphic, key, to);
     }
@@ -137,7 +137,7 @@ class EditsController {
     }
 
     private static String next(Graphic before, Graphic after, EditRequest request) {
-        if (request.what() == What.RENAME_PART) return request.to();
+        if (request.what() == What.RENAME_PART) return request.newName();
         List<String> old = before.parts().stream().map(Part::key).toList();
         return after.parts().stream()
                 .map(Part::key)

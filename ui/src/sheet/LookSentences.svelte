@@ -1,0 +1,73 @@
+<script lang="ts">
+  import type { Part, Shadow, Stroke } from '../api/types';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import ColourPiece from './pieces/ColourPiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+
+  interface Props {
+    part: Part;
+    onchange: (changes: Partial<Part>) => void;
+  }
+
+  const { part, onchange }: Props = $props();
+
+  const STROKES = ['no stroke', 'a stroke'] as const;
+  const SHADOWS = ['no shadow', 'a shadow'] as const;
+  const NEW_STROKE: Stroke = { colour: '#F4F1EA', width: 3 };
+  const NEW_SHADOW: Shadow = { colour: '#00000080', x: 0, y: 6, blur: 12 };
+  const stroke = $derived(part.stroke);
+  const shadow = $derived(part.shadow);
+</script>
+
+<p>
+  with
+  <ChoicePiece
+    label="Stroke"
+    value={stroke ? 'a stroke' : 'no stroke'}
+    options={STROKES}
+    onchange={(chosen) => onchange({ stroke: chosen === 'a stroke' ? NEW_STROKE : undefined })}
+  />
+  {#if stroke}
+    <ColourPiece
+      label="Colour of the stroke"
+      value={stroke.colour}
+      onchange={(colour) => onchange({ stroke: { ...stroke, colour } })}
+    />
+    <NumberPiece
+      label="Width of the stroke"
+      value={stroke.width}
+      unit="px"
+      onchange={(width) => onchange({ stroke: { ...stroke, width } })}
+    />
+  {/if}
+  and
+  <ChoicePiece
+    label="Shadow"
+    value={shadow ? 'a shadow' : 'no shadow'}
+    options={SHADOWS}
+    onchange={(chosen) => onchange({ shadow: chosen === 'a shadow' ? NEW_SHADOW : undefined })}
+  />
+  {#if shadow}
+    <ColourPiece
+      label="Colour of the shadow"
+      value={shadow.colour}
+      onchange={(colour) => onchange({ shadow: { ...shadow, colour } })}
+    />
+    right <NumberPiece
+      label="Shadow to the right"
+      value={shadow.x ?? 0}
+      onchange={(x) => onchange({ shadow: { ...shadow, x } })}
+    />
+    down <NumberPiece
+      label="Shadow downwards"
+      value={shadow.y ?? 0}
+      onchange={(y) => onchange({ shadow: { ...shadow, y } })}
+    />
+    blur <NumberPiece
+      label="Blur of the shadow"
+      value={shadow.blur ?? 0}
+      unit="px"
+      onchange={(blur) => onchange({ shadow: { ...shadow, blur } })}
+    />
+  {/if}
+</p>
