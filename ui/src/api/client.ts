@@ -1,7 +1,7 @@
 import createClient from 'openapi-fetch';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
-import type { EditWhat, FontInfo, Graphic, StoredGraphic, Values, Worked } from './types';
+import type { EditWhat, FontInfo, Graphic, RevisionNote, StoredGraphic, Values, Worked } from './types';
 
 /** What the server refused and why, as problem details (RFC 9457). */
 export class Problem extends Error {
@@ -54,6 +54,15 @@ export function graphic(id: number): Promise<StoredGraphic> {
   return answer(client.GET('/api/graphics/{id}', { params: { path: { id } } }));
 }
 
+export function revisions(id: number): Promise<RevisionNote[]> {
+  return answer(client.GET('/api/graphics/{id}/revisions', { params: { path: { id } } }));
+}
+
+export function revision(id: number, number: number): Promise<StoredGraphic> {
+  const path = { id, revision: number };
+  return answer(client.GET('/api/graphics/{id}/revisions/{revision}', { params: { path } }));
+}
+
 export function saveGraphic(id: number, basedOn: number, document: Graphic): Promise<StoredGraphic> {
   return answer(client.PUT('/api/graphics/{id}', { params: { path: { id } }, body: { basedOn, document } }));
 }
@@ -79,6 +88,7 @@ export interface Edit {
   key: string;
   newName?: string;
   steps?: number;
+  raster?: { width: number; height: number };
 }
 
 export function editGraphic(

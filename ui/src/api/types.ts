@@ -15,6 +15,7 @@ export type Edge = Schemas['Edge'];
 export type Rect = Schemas['Rect'];
 export type EditWhat = Schemas['EditRequest']['what'];
 export type Field = Schemas['Field'];
+export type RevisionNote = Schemas['RevisionNote'];
 export type Trial = Schemas['Trial'];
 export type Move = Schemas['Move'];
 export type Worked = Schemas['WorkedOutAnswer'];

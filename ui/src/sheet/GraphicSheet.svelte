@@ -6,6 +6,8 @@
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
 
+  import RevisionsList from './RevisionsList.svelte';
+
   interface Props {
     floor: FloorState;
     document: Graphic;
@@ -14,12 +16,20 @@
   const { floor, document }: Props = $props();
 
   const RATES = ['24000/1001', '24', '25', '30000/1001', '30', '50', '60000/1001', '60'];
+  const RASTERS = ['1920 × 1080', '3840 × 2160', '1280 × 720', '1080 × 1920'];
+  const KEEP = 'rescale to …';
   const NEVER = 'never';
   const fields = $derived((document.fields ?? []).map(({ key }) => key));
   const frame = $derived(document.frame);
 
   function change(changes: Partial<Graphic>) {
     void floor.change((now) => ({ ...now, ...changes }));
+  }
+
+  /** Every px of the document changes with the frame. */
+  function rescale(chosen: string) {
+    const [width, height] = chosen.split(' × ').map(Number);
+    if (width && height) void floor.edit({ what: 'RESCALE', key: '', raster: { width, height } });
   }
 
   function mirrorBy(field: string) {
@@ -57,7 +67,8 @@
     value={frame.length}
     unit="f"
     onchange={(length) => change({ frame: { ...frame, length } })}
-  /> long
+  /> long,
+  <ChoicePiece label="Rescale everything" value={KEEP} options={[KEEP, ...RASTERS]} onchange={rescale} />
 </p>
 <h3 class="caption">Side</h3>
 <p>
@@ -78,6 +89,7 @@
   {/if}
 </p>
 <FieldsEditor {floor} />
+<RevisionsList {floor} />
 
 <style>
   p {

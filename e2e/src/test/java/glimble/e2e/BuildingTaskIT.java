@@ -197,6 +197,33 @@ class BuildingTaskIT {
     }
 
     @Test
+    void an_earlier_revision_is_brought_back_and_a_graphic_rescaled_and_both_are_undone() {
+        SheetPage sheet = empty("Revised");
+        FloorPage floor = sheet.floor();
+        floor.press("Control+s");
+        assertThat(floor.status()).hasText("revision 2 · saved");
+        sheet.add("box", "plate");
+        floor.press("Control+s");
+        assertThat(floor.status()).hasText("revision 3 · saved");
+        assertBox(floor, 720, 480, 480, 120);
+
+        sheet.graphic();
+        floor.page().getByLabel("Rescale everything").selectOption("1280 × 720");
+        sheet.settled();
+        assertThat(floor.page().getByLabel("Width of the frame")).hasValue("1280");
+        // Two thirds of its size on a raster of two thirds: in the picture it is the same.
+        assertBox(floor, 720, 480, 480, 120);
+        floor.press("Control+z");
+        assertThat(floor.page().getByLabel("Width of the frame")).hasValue("1920");
+
+        floor.page().getByLabel("Bring back revision 2").click();
+        sheet.settled();
+        assertThat(floor.button("plate")).not().isVisible();
+        floor.press("Control+z");
+        assertThat(floor.button("plate")).isVisible();
+    }
+
+    @Test
     void a_graphic_is_duplicated_deleted_and_taken_back_on_the_shelf() {
         Page page = browser.page();
         page.navigate(Packaged.shared().address());

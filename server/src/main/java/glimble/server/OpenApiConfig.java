@@ -19,8 +19,11 @@ import tools.jackson.databind.JsonNode;
 /** The description of the API, from which the types of the user interface are made. */
 @Configuration
 class OpenApiConfig {
-    /** The only members that may be missing from what the server sends or takes. */
-    private static final List<String> OPTIONAL = List.of("waitsFor", "at", "why", "newName", "steps");
+    /** The only members, by schema, that may be missing from what the server sends or takes. */
+    private static final Map<String, List<String>> OPTIONAL = Map.of(
+            "Bar", List.of("waitsFor"),
+            "RestAnswer", List.of("at", "why"),
+            "EditRequest", List.of("newName", "steps", "raster"));
 
     @Bean
     OpenApiCustomizer description() {
@@ -28,23 +31,16 @@ class OpenApiConfig {
             api.info(new Info().title("Glimble").version("1"));
             // The address differs from start to start, and is not part of the description.
             api.servers(List.of());
-            for (Schema<?> schema : schemas(api.getComponents().getSchemas())) requireMembers(schema);
+            api.getComponents().getSchemas().forEach(OpenApiConfig::requireMembers);
             addDocument(api);
         };
     }
 
-    @SuppressWarnings("rawtypes")
-    private static List<Schema<?>> schemas(Map<String, Schema> named) {
-        List<Schema<?>> schemas = new ArrayList<>();
-        for (Schema<?> schema : named.values()) schemas.add(schema);
-        return schemas;
-    }
-
-    private static void requireMembers(Schema<?> schema) {
+    private static void requireMembers(String name, Schema<?> schema) {
         if (schema.getProperties() == null) return;
-        List<String> names = new ArrayList<>(schema.getProperties().keySet());
-        names.removeAll(OPTIONAL);
-        schema.setRequired(names);
+        List<String> members = new ArrayList<>(schema.getProperties().keySet());
+        members.removeAll(OPTIONAL.getOrDefault(name, List.of()));
+        schema.setRequired(members);
     }
 
     /** The schema of the document keeps its own rules about what may be missing. */

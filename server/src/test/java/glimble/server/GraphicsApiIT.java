@@ -122,6 +122,7 @@ class GraphicsApiIT {
                 .put("newName", to)
                 .put("steps", 1);
         request.set("document", document("flyer-bar", "x"));
+        request.putObject("raster").put("width", 3840).put("height", 2160);
         return APP.post("/api/edits", request.toString());
     }
 
@@ -139,6 +140,9 @@ class GraphicsApiIT {
                 .hasSize(1);
         assertThat(body(edit("PROPOSE_TRIALS", "", null)).at("/document/trials").size())
                 .isGreaterThan(8);
+        JsonNode rescaled = body(edit("RESCALE", "", null)).get("document");
+        assertThat(rescaled.at("/frame/width").asInt()).isEqualTo(3840);
+        assertThat(rescaled.at("/parts/0/height/px").asInt()).isEqualTo(16);
         assertThat(body(edit("DUPLICATE_PART", "name", null)).get("part").asString())
                 .isEqualTo("name 2");
         assertThat(body(edit("REORDER_PART", "rule", null))

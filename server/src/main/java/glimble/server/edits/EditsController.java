@@ -4,6 +4,7 @@ import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.FieldEdits;
 import glimble.edit.PartEdits;
+import glimble.edit.Rescale;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
@@ -46,7 +47,8 @@ class EditsController {
         DUPLICATE_PART,
         REORDER_PART,
         REMOVE_FIELD,
-        PROPOSE_TRIALS
+        PROPOSE_TRIALS,
+        RESCALE
     }
 
     /**
@@ -54,6 +56,7 @@ class EditsController {
      * @param key the part or field, or the kind of a new part; of no account to proposed trials
      * @param newName the new name; of no account to other edits
      * @param steps how far to the front; of no account to other edits
+     * @param raster the new size of the frame; of no account to other edits
      */
     record EditRequest(
             @Schema(ref = GRAPHIC) JsonNode document,
@@ -61,7 +64,11 @@ class EditsController {
             What what,
             String key,
             String newName,
-            Integer steps) {}
+            Integer steps,
+            Raster raster) {}
+
+    /** px. */
+    record Raster(int width, int height) {}
 
     /** @param part the part to look at next; empty for none */
     record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part) {}
@@ -82,6 +89,7 @@ class EditsController {
         String key = request.key();
         if (request.what() == What.ADD_PART) return added(graphic, key);
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
+        if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             return FieldEdits.remove(graphic, key);
@@ -93,6 +101,13 @@ class EditsController {
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
+    }
+
+    private static Graphic rescaled(Graphic graphic, Raster raster) {
+        if (raster == null || raster.width() < 16 || raster.height() < 16) {
+            throw new Refused("$.raster", "is missing or too small; give width and height, 16 px or more");
+        }
+        return Rescale.to(graphic, raster.width(), raster.height());
     }
 
     private static Graphic withTrials(Graphic graphic) {

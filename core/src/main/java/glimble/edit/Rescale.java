@@ -1,0 +1,119 @@
+package glimble.edit;
+
+import glimble.document.Limits;
+import glimble.graphic.Base;
+import glimble.graphic.BoxPart;
+import glimble.graphic.Fit;
+import glimble.graphic.Frame;
+import glimble.graphic.Graphic;
+import glimble.graphic.LinePart;
+import glimble.graphic.Look;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.Span;
+import glimble.graphic.StackPart;
+import glimble.graphic.TextPart;
+import glimble.graphic.TextStyle;
+import glimble.graphic.Travel;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A graphic for another raster: every px of the document times one factor, so that it is drawn anew at its size and never
+ * enlarged. The factor is the smaller of the two ratios of the rasters; shares of the frame follow by themselves.
+ */
+public final class Rescale {
+    private final double factor;
+
+    private Rescale(double factor) {
+        this.factor = factor;
+    }
+
+    /**
+     * @param width px of the new raster
+     * @param height px of the new raster
+     */
+    public static Graphic to(Graphic graphic, int width, int height) {
+        Frame frame = graphic.frame();
+        Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
+        List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
+        Graphic scaled = Rewrite.moves(
+                Rewrite.parts(graphic, parts),
+                moves -> moves.stream().map(rescale::move).toList());
+        return new Graphic(
+                scaled.name(),
+                new Frame(width, height, frame.rate(), frame.length()),
+                scaled.fields(),
+                scaled.parts(),
+                scaled.in(),
+                scaled.loop(),
+                scaled.out(),
+                scaled.mirror(),
+                scaled.trials());
+    }
+
+    private double px(double px) {
+        return px * factor;
+    }
+
+    private Part part(Part part) {
+        Base old = part.base();
+        Base base = new Base(old.key(), old.tag(), old.needs(), span(old.x()), span(old.y()), old.masks());
+        if (part instanceof TextPart text) {
+            TextStyle style = text.style();
+            return new TextPart(
+                    base,
+                    text.text(),
+                    new TextStyle(style.font(), px(style.size()), style.tracking(), style.fill()),
+                    text.layout(),
+                    text.fit().map(this::fit),
+                    look(text.look()));
+        }
+        if (part instanceof BoxPart box) {
+            return new BoxPart(base, box.fill(), px(box.radius()), px(box.slant()), look(box.look()));
+        }
+        if (part instanceof LinePart line) return new LinePart(base, line.fill());
+        StackPart stack = (StackPart) part;
+        return new StackPart(
+                base, stack.along(), stack.align(), px(stack.least()), px(stack.usual()), px(stack.widest()));
+    }
+
+    private Span span(Span span) {
+        return new Span(size(span.size()), place(span.place()));
+    }
+
+    private Size size(Size size) {
+        if (size instanceof Size.Fixed fixed) return new Size.Fixed(px(fixed.px()));
+        if (size instanceof Size.Matches matches) {
+            return new Size.Matches(matches.part(), matches.factor(), px(matches.plus()));
+        }
+        if (size instanceof Size.Share share) return new Size.Share(share.factor(), share.of(), px(share.plus()));
+        if (!(size instanceof Size.Wraps wraps)) return size;
+        // The largest there is stands for no limit.
+        double most = wraps.most() == Limits.PX ? Limits.PX : px(wraps.most());
+        return new Size.Wraps(
+                wraps.parts(), wraps.take(), px(wraps.before()), px(wraps.after()), px(wraps.least()), most);
+    }
+
+    private Place place(Place place) {
+        if (!(place instanceof Place.Hang hang)) return place;
+        return new Place.Hang(hang.edge(), hang.on(), hang.at(), px(hang.plus()));
+    }
+
+    private Fit fit(Fit fit) {
+        return new Fit(size(fit.room()), fit.lines(), fit.least(), fit.both(), fit.together());
+    }
+
+    private Look look(Look look) {
+        Optional<Look.Stroke> stroke = look.stroke().map(old -> new Look.Stroke(old.colour(), px(old.width())));
+        Optional<Look.Shadow> shadow =
+                look.shadow().map(old -> new Look.Shadow(old.colour(), px(old.x()), px(old.y()), px(old.blur())));
+        return new Look(stroke, shadow);
+    }
+
+    private Move move(Move move) {
+        return move.travel() instanceof Travel.Px travel ? Rewrite.travel(move, new Travel.Px(px(travel.px()))) : move;
+    }
+}

@@ -1,0 +1,70 @@
+package glimble.formats;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import glimble.edit.Rescale;
+import glimble.graphic.Graphic;
+import glimble.graphic.Trial;
+import glimble.reel.Layer;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.reel.Track;
+import glimble.rest.Rect;
+import glimble.typeset.JdkTypesetter;
+import java.util.stream.Stream;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+class RescaleTest {
+    private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
+
+    static Stream<Graphic> all() {
+        return DemoGraphics.all().stream()
+                .map(json ->
+                        GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow());
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void at_twice_the_raster_everything_is_drawn_at_twice_the_size(Graphic graphic) {
+        Graphic twice = Rescale.to(graphic, 3840, 2160);
+        assertThat(GraphicJson.read(GraphicJson.write(twice), TYPESETTER.fonts())
+                        .graphic())
+                .hasValue(twice);
+        for (Trial trial : graphic.trials()) {
+            Reel small = ReelMaker.make(graphic, trial.values(), TYPESETTER).reel();
+            Reel large = ReelMaker.make(twice, trial.values(), TYPESETTER).reel();
+            assertThat(large.in()).isEqualTo(small.in());
+            for (int i = 0; i < small.layers().size(); i++)
+                assertTwice(small.layers().get(i), large.layers().get(i));
+        }
+    }
+
+    private static void assertTwice(Layer small, Layer large) {
+        assertTwice(small.box(), large.box());
+        assertTwice(small.ink(), large.ink());
+        assertThat(large.radius()).isCloseTo(2 * small.radius(), within(0.003));
+        for (int i = 0; i < small.tracks().size(); i++) {
+            Track slow = small.tracks().get(i);
+            Track wide = large.tracks().get(i);
+            boolean px = slow.channel().measure() == glimble.graphic.Channel.Measure.DISTANCE;
+            for (int frame = 0; frame < slow.values().length; frame++) {
+                assertThat(wide.values()[frame]).isCloseTo((px ? 2 : 1) * slow.values()[frame], within(0.003));
+            }
+        }
+    }
+
+    private static void assertTwice(Rect small, Rect large) {
+        assertThat(large.x()).isCloseTo(2 * small.x(), within(0.003));
+        assertThat(large.y()).isCloseTo(2 * small.y(), within(0.003));
+        assertThat(large.width()).isCloseTo(2 * small.width(), within(0.003));
+        assertThat(large.height()).isCloseTo(2 * small.height(), within(0.003));
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void there_and_back_is_the_same_graphic(Graphic graphic) {
+        assertThat(Rescale.to(Rescale.to(graphic, 3840, 2160), 1920, 1080)).isEqualTo(graphic);
+    }
+}

@@ -1,0 +1,81 @@
+<script lang="ts">
+  import { revision, revisions } from '../api/client';
+  import type { RevisionNote } from '../api/types';
+  import type { FloorState } from '../floor/floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  const SHOWN = 12;
+  let notes = $state.raw<RevisionNote[]>([]);
+  let fault = $state('');
+  const stored = $derived(floor.stored);
+
+  $effect(() => {
+    // The list grows with each save.
+    if (!stored) return;
+    void stored.revision;
+    revisions(stored.id).then(
+      (found) => (notes = found),
+      (error: Error) => (fault = error.message),
+    );
+  });
+
+  /** Brings a revision back as a change that can be undone, and becomes a new revision when it is saved. */
+  function bringBack(number: number) {
+    const id = stored!.id;
+    void floor.change(async () => (await revision(id, number)).document);
+  }
+</script>
+
+<h3 class="caption">Revisions</h3>
+{#if fault}<p role="alert">{fault}</p>{/if}
+<ul>
+  {#each notes.slice(0, SHOWN) as note (note.revision)}
+    <li>
+      <span class="figures">{note.revision}</span>
+      <span class="muted">{new Date(note.savedAt).toLocaleString()}</span>
+      {#if note.revision === stored?.revision}
+        <span class="muted">current</span>
+      {:else}
+        <button
+          class="plain act"
+          aria-label="Bring back revision {note.revision}"
+          onclick={() => bringBack(note.revision)}
+        >
+          bring back
+        </button>
+      {/if}
+    </li>
+  {/each}
+</ul>
+
+<style>
+  .caption {
+    margin: 14px 0 6px;
+  }
+
+  ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+
+  li {
+    display: flex;
+    gap: 10px;
+    align-items: center;
+    padding: 3px 0;
+  }
+
+  .act {
+    margin-left: auto;
+    padding: 2px 6px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+    font-size: 12px;
+  }
+</style>
