@@ -2,17 +2,27 @@
   import Router, { link, router } from 'svelte-spa-router';
   import { reach } from './api/reach.svelte';
   import Floor from './floor/Floor.svelte';
+  import House from './house/House.svelte';
+  import { house } from './house/house.svelte';
   import Shelf from './shelf/Shelf.svelte';
 
-  const routes = { '/': Shelf, '/floor/:id': Floor, '*': Shelf };
+  const routes = { '/': Shelf, '/floor/:id': Floor, '/house': House, '*': Shelf };
+  $effect(() => {
+    // Loads again whenever the server has come back.
+    void reach.returned;
+    void house.load();
+  });
+
+  const onHouse = $derived(router.location === '/house');
   const onFloor = $derived(router.location.startsWith('/floor/'));
 </script>
 
 <header>
   <a class="name" href="/" use:link><img src="/mark.svg" alt="" width="20" height="20" />Glimble</a>
   <nav aria-label="Screens">
-    <a href="/" use:link aria-current={onFloor ? undefined : 'page'}>Shelf</a>
+    <a href="/" use:link aria-current={onFloor || onHouse ? undefined : 'page'}>Shelf</a>
     {#if onFloor}<a href={router.location} use:link aria-current="page">Floor</a>{/if}
+    <a href="/house" use:link aria-current={onHouse ? 'page' : undefined}>House</a>
   </nav>
   <div id="header-slot"></div>
 </header>

@@ -1,7 +1,16 @@
 import createClient from 'openapi-fetch';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
-import type { EditWhat, FontInfo, Graphic, RevisionNote, StoredGraphic, Values, Worked } from './types';
+import type {
+  EditWhat,
+  FontInfo,
+  Graphic,
+  House,
+  RevisionNote,
+  StoredGraphic,
+  Values,
+  Worked,
+} from './types';
 
 /** What the server refused and why, as problem details (RFC 9457). */
 export class Problem extends Error {
@@ -97,6 +106,15 @@ export function editGraphic(
   edit: Edit,
 ): Promise<{ document: Graphic; part: string }> {
   return answer(client.POST('/api/edits', { body: { document, values, ...edit } }));
+}
+
+export function readHouse(): Promise<House> {
+  return answer(client.GET('/api/house'));
+}
+
+/** The revision is the one that was changed. */
+export function saveHouse(house: House): Promise<House> {
+  return answer(client.PUT('/api/house', { body: house }));
 }
 
 export function fonts(): Promise<FontInfo[]> {

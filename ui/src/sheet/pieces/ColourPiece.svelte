@@ -1,9 +1,11 @@
 <script lang="ts">
+  import { house } from '../../house/house.svelte';
+  import ChoicePiece from './ChoicePiece.svelte';
   import TextPiece from './TextPiece.svelte';
 
   interface Props {
     label: string;
-    /** #RRGGBB or #RRGGBBAA. */
+    /** #RRGGBB, #RRGGBBAA, or a name of the palette. */
     value: string;
     onchange: (value: string) => void;
   }
@@ -11,16 +13,25 @@
   const { label, value, onchange }: Props = $props();
 
   const OPAQUE = 7;
+  const OWN = 'own colour';
+  const named = $derived(!value.startsWith('#'));
+  const shown = $derived(house.shown(value));
 </script>
 
 <input
   type="color"
   class="piece swatch"
   aria-label="{label}, picked"
-  value={value.slice(0, OPAQUE).toLowerCase()}
-  onchange={(event) => onchange(event.currentTarget.value.toUpperCase() + value.slice(OPAQUE))}
+  value={shown.slice(0, OPAQUE).toLowerCase()}
+  onchange={(event) => onchange(event.currentTarget.value.toUpperCase() + shown.slice(OPAQUE))}
 />
-<TextPiece {label} {value} {onchange} />
+<ChoicePiece
+  label="{label}, of the palette"
+  value={named ? value : OWN}
+  options={[OWN, ...house.names]}
+  onchange={(chosen) => onchange(chosen === OWN ? shown : chosen)}
+/>
+{#if !named}<TextPiece {label} {value} {onchange} />{/if}
 
 <style>
   .swatch {

@@ -160,12 +160,13 @@ final class PartReader {
         return spot.flag("radial", false) ? new Paint.Radial(from, to) : new Paint.Linear(from, to, angle);
     }
 
+    /** {@code #RRGGBB}, {@code #RRGGBBAA}, or the name of an entry of the palette. */
     private static String colour(Spot spot) {
-        String colour = spot.text(9);
+        String colour = spot.text(Limits.KEY);
+        if (!colour.startsWith("#")) return spot.key();
         boolean sound = (colour.length() == 7 || colour.length() == 9)
-                && colour.charAt(0) == '#'
                 && colour.substring(1).chars().allMatch(c -> Character.digit(c, 16) >= 0 && c < 128);
-        if (!sound && spot.isText()) spot.problem("must be a colour like '#7AD3C0', or '#7AD3C080' with alpha");
+        if (!sound) spot.problem("must be a colour like '#7AD3C0', '#7AD3C080' with alpha, or a name of the palette");
         return colour.toUpperCase(Locale.ROOT);
     }
 

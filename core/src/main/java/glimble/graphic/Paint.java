@@ -1,6 +1,6 @@
 package glimble.graphic;
 
-/** What a surface is filled with. Colours are {@code #RRGGBB}, or {@code #RRGGBBAA} with alpha, in capitals. */
+/** What a surface is filled with. Colours are {@code #RRGGBB}, {@code #RRGGBBAA} with alpha, or names of a {@link Palette}. */
 public sealed interface Paint {
 
     /** One colour. */

@@ -224,6 +224,38 @@ class BuildingTaskIT {
     }
 
     @Test
+    void a_colour_of_the_palette_is_chosen_for_a_box_and_changed_for_all_graphics_at_once() {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address() + "#/house");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add a colour"))
+                .click();
+        Locator name = page.getByLabel("Name of new colour");
+        name.fill("signal");
+        name.blur();
+        assertThat(page.getByLabel("Name of signal")).isVisible();
+        SheetPage sheet = empty("In house colours");
+        sheet.add("box", "plate");
+        sheet.choose("Fill, of the palette", "signal");
+        assertThat(sheet.floor().colourAt(960, 540)).isEqualTo("#B79CF2");
+        sheet.floor().press("Control+s");
+        assertThat(sheet.floor().status()).hasText("revision 2 · saved");
+
+        page.reload();
+        assertThat(page.getByText("in In house colours")).isVisible();
+        Locator code = page.getByLabel("Code of signal");
+        code.fill("#not a colour");
+        code.blur();
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("must be a colour like");
+        assertThat(code).hasValue("#B79CF2");
+        code.fill("#FF7A6B");
+        code.blur();
+        assertThat(page.getByRole(AriaRole.ALERT)).not().isVisible();
+        sheet.floor().page().reload();
+        sheet.floor().awaitRest();
+        assertThat(sheet.floor().colourAt(960, 540)).isEqualTo("#FF7A6B");
+    }
+
+    @Test
     void a_graphic_is_duplicated_deleted_and_taken_back_on_the_shelf() {
         Page page = browser.page();
         page.navigate(Packaged.shared().address());

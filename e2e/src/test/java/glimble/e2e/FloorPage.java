@@ -102,6 +102,18 @@ final class FloorPage {
         });
     }
 
+    /** The colour drawn at a point of a raster of 1920 × 1080, as {@code #RRGGBB}. */
+    String colourAt(int x, int y) {
+        Object colour = canvas().evaluate("""
+                (canvas, [x, y]) => {
+                  const scale = canvas.width / 1920;
+                  const data = canvas.getContext('2d').getImageData(x * scale, y * scale, 1, 1).data;
+                  return '#' + [...data.slice(0, 3)].map((n) => n.toString(16).padStart(2, '0')).join('').toUpperCase();
+                }
+                """, List.of(x, y));
+        return (String) colour;
+    }
+
     /** What is drawn, as a box in px of a raster of 1920 × 1080: x, y, width, height; empty if nothing is. */
     @SuppressWarnings("unchecked")
     List<Double> drawnBox() {

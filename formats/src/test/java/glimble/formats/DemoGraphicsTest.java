@@ -50,7 +50,7 @@ class DemoGraphicsTest {
             json.replace("\"out quint\"", "3"),
             json.replace("\"kind\": \"line\"", "\"kind\": \"blob\""),
             json.replace("\"length\": 14", "\"length\": 0"),
-            json.replace("\"fill\": \"#7AD3C0\"", "\"fill\": \"teal\""),
+            json.replace("\"fill\": \"sea-glass\"", "\"fill\": \"#teal\""),
             json.replace("\"format\"", "\"form\"")
         }) {
             assertThat(damaged).isNotEqualTo(json);

@@ -114,6 +114,36 @@ class GraphicsApiIT {
                 .isEqualTo(404);
     }
 
+    private static String fillOfPlate() {
+        String reels = "{\"document\":" + document("flyer-bar", "x") + ",\"values\":[{\"name\":\"Wu\"}]}";
+        return body(APP.post("/api/reels", reels))
+                .at("/worked/0/reel/layers/1/fill/from")
+                .asString();
+    }
+
+    @Test
+    void one_change_of_the_palette_recolours_every_graphic_that_names_it() {
+        JsonNode before = body(APP.get("/api/house"));
+        assertThat(fillOfPlate()).isEqualTo("#1F1A2B");
+        String changed = before.toString().replace("#1F1A2B", "#101820");
+        assertThat(APP.put("/api/house", changed).statusCode()).isEqualTo(200);
+        assertThat(fillOfPlate()).isEqualTo("#101820");
+        HttpResponse<String> stale = APP.put("/api/house", changed);
+        assertThat(stale.statusCode()).as(stale.body()).isEqualTo(409);
+        String wrong = body(APP.get("/api/house"))
+                .toString()
+                .replace("#101820", "dark")
+                .replace("\"foam\"", "\"ink\"");
+        assertThat(body(APP.put("/api/house", wrong))
+                        .get("problems")
+                        .valueStream()
+                        .map(problem -> problem.get("path").asString()))
+                .containsExactly("$.palette[0].colour", "$.palette[1].name");
+        JsonNode now = body(APP.get("/api/house"));
+        APP.put("/api/house", now.toString().replace("#101820", "#1F1A2B"));
+        assertThat(fillOfPlate()).isEqualTo("#1F1A2B");
+    }
+
     private static HttpResponse<String> edit(String what, String key, String to) {
         var request = Application.JSON
                 .createObjectNode()

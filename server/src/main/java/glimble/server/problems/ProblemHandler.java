@@ -63,6 +63,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail staleHouse(StaleHouse e) {
+        return problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
+    }
+
+    @ExceptionHandler
     ProblemDetail stale(Stale e) {
         ProblemDetail problem = problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
         problem.setProperty(

@@ -1,7 +1,9 @@
 package glimble.server.reels;
 
 import glimble.document.Limits;
+import glimble.edit.Coloured;
 import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
@@ -17,6 +19,7 @@ import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestWords;
 import glimble.server.graphics.DocumentReader;
+import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -36,10 +39,12 @@ class ReelsController {
 
     private final DocumentReader documents;
     private final Typesetter typesetter;
+    private final HouseStore house;
 
-    ReelsController(DocumentReader documents, Typesetter typesetter) {
+    ReelsController(DocumentReader documents, Typesetter typesetter, HouseStore house) {
         this.documents = documents;
         this.typesetter = typesetter;
+        this.house = house;
     }
 
     /** A document and several fillings of its fields: text by field key. */
@@ -72,7 +77,10 @@ class ReelsController {
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request) {
-        Graphic graphic = documents.read(request.document());
+        Graphic designed = documents.read(request.document());
+        Palette palette = house.palette();
+        Graphic graphic = Coloured.of(designed, palette);
+        List<Note> missing = Coloured.missing(designed, palette);
         List<Map<String, String>> fillings = checked(request.values());
         long effort = 0;
         for (Map<String, String> values : fillings) effort += Effort.of(graphic, values);
@@ -80,7 +88,7 @@ class ReelsController {
             throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
         }
         return new ReelsAnswer(
-                fillings.stream().map(values -> work(graphic, values)).toList());
+                fillings.stream().map(values -> work(graphic, values, missing)).toList());
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
@@ -102,12 +110,13 @@ class ReelsController {
         return fillings;
     }
 
-    private WorkedOutAnswer work(Graphic graphic, Map<String, String> values) {
+    private WorkedOutAnswer work(Graphic graphic, Map<String, String> values, List<Note> missing) {
+        List<Note> notes = new ArrayList<>(missing);
         WorkedOut worked = ReelMaker.make(graphic, values, typesetter);
+        notes.addAll(RestFaults.of(graphic, worked.rest()));
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(
-                worked.reel(), rest, RestFaults.of(graphic, worked.rest()), worked.bars(), worked.whole());
+        return new WorkedOutAnswer(worked.reel(), rest, notes, worked.bars(), worked.whole());
     }
 
     private static RestAnswer rest(Part part, Rest rest) {

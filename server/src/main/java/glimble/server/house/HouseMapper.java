@@ -1,0 +1,17 @@
+package glimble.server.house;
+
+import java.time.Instant;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** The house style and its revisions. The statements are in {@code HouseMapper.xml}. */
+@Mapper
+public interface HouseMapper {
+
+    /** Empty before the first save. */
+    Optional<StoredHouse> current();
+
+    /** Fails if there is such a revision already. */
+    void add(@Param("revision") int revision, @Param("document") String document, @Param("savedAt") Instant savedAt);
+}
