@@ -86,7 +86,11 @@
     ></div>
   {/if}
   {#if explained}
-    <div class="why surface" role="status">
+    <div
+      class="why surface"
+      class:below={explained.at !== undefined && explained.at.y < (reel?.height ?? 0) / 2}
+      role="status"
+    >
       <strong>{explained.part}</strong>
       {#if explained.why}
         {#each explained.why as line, i (i)}
@@ -129,5 +133,11 @@
     border-color: var(--accent);
     line-height: 1.5;
     pointer-events: none;
+  }
+
+  /* Where it covers nothing of what it explains. */
+  .below {
+    top: auto;
+    bottom: 12px;
   }
 </style>

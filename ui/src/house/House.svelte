@@ -44,8 +44,8 @@
 
 <svelte:head><title>House · Glimble</title></svelte:head>
 
-<div class="house">
-  <div class="top">
+<div class="page">
+  <div class="page-top">
     <h1>House</h1>
     <p class="muted">
       The palette that all graphics share. Changing a colour recolours every graphic that names it, at once.
@@ -105,30 +105,6 @@
 </div>
 
 <style>
-  .house {
-    height: 100%;
-    padding: 20px 24px;
-    overflow-y: auto;
-    box-sizing: border-box;
-  }
-
-  .top {
-    display: flex;
-    gap: 20px;
-    align-items: center;
-    margin-bottom: 18px;
-  }
-
-  h1 {
-    margin: 0;
-    font-size: 20px;
-    font-weight: 700;
-  }
-
-  .top p {
-    flex: 1;
-  }
-
   .fault {
     margin-bottom: 14px;
     color: var(--fault);
@@ -185,9 +161,5 @@
     position: absolute;
     right: 12px;
     bottom: 10px;
-    padding: 2px 6px;
-    border: 1px solid var(--border);
-    border-radius: var(--corner);
-    font-size: 12px;
   }
 </style>

@@ -141,11 +141,4 @@
     gap: 6px;
     align-items: center;
   }
-
-  .act {
-    padding: 2px 6px;
-    border: 1px solid var(--border);
-    border-radius: var(--corner);
-    font-size: 12px;
-  }
 </style>

@@ -207,17 +207,6 @@
     margin-left: auto;
   }
 
-  .act {
-    padding: 2px 6px;
-    border: 1px solid var(--border);
-    border-radius: var(--corner);
-    font-size: 12px;
-  }
-
-  .act:hover {
-    border-color: var(--border-strong);
-  }
-
   p {
     margin: 0 0 7px;
     line-height: 1.6;

@@ -73,9 +73,5 @@
 
   .act {
     margin-left: auto;
-    padding: 2px 6px;
-    border: 1px solid var(--border);
-    border-radius: var(--corner);
-    font-size: 12px;
   }
 </style>

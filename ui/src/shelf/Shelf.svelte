@@ -67,8 +67,8 @@
 
 <svelte:head><title>Shelf · Glimble</title></svelte:head>
 
-<div class="shelf">
-  <div class="top">
+<div class="page">
+  <div class="page-top">
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
     <div class="search"><Search size="sm" placeholder="Search by name" bind:value={sought} /></div>
@@ -104,32 +104,6 @@
 </div>
 
 <style>
-  .shelf {
-    height: 100%;
-    padding: 20px 24px;
-    overflow-y: auto;
-    box-sizing: border-box;
-  }
-
-  .top {
-    display: flex;
-    align-items: center;
-    gap: 20px;
-    margin-bottom: 18px;
-  }
-
-  h1 {
-    margin: 0;
-    font-size: 20px;
-    font-weight: 700;
-  }
-
-  .top p {
-    flex: 1;
-    margin: 0;
-    font-size: 13px;
-  }
-
   .search {
     width: 260px;
   }

@@ -62,16 +62,7 @@ public final class Sketch {
 
     /** The same graphic, mirrored where side is right. */
     public static Graphic mirrored(Graphic graphic) {
-        return new Graphic(
-                graphic.name(),
-                graphic.frame(),
-                graphic.fields(),
-                graphic.parts(),
-                graphic.in(),
-                graphic.loop(),
-                graphic.out(),
-                Optional.of(new Mirror("side", "right")),
-                graphic.trials());
+        return graphic.withMirror(Optional.of(new Mirror("side", "right")));
     }
 
     private static Base base(String key, Size width, Place x, Size height, Place y, List<Mask> masks) {

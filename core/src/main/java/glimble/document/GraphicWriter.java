@@ -3,8 +3,6 @@ package glimble.document;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
-import glimble.graphic.Channel;
-import glimble.graphic.Ease;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
@@ -13,19 +11,13 @@ import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Mirror;
-import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
-import glimble.graphic.Phase;
-import glimble.graphic.Pivot;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
-import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
-import glimble.graphic.Toward;
-import glimble.graphic.Travel;
 import glimble.graphic.Trial;
 import java.util.List;
 
@@ -44,13 +36,13 @@ public final class GraphicWriter {
                 .putUnlessEmpty(
                         "parts",
                         graphic.parts().stream().map(GraphicWriter::part).toList())
-                .put("in", moves(graphic.in()).made())
+                .put("in", MoveWriter.moves(graphic.in()).made())
                 .put(
                         "loop",
-                        moves(graphic.loop())
+                        MoveWriter.moves(graphic.loop())
                                 .put("length", graphic.loop().length())
                                 .made())
-                .put("out", moves(graphic.out()).made());
+                .put("out", MoveWriter.moves(graphic.out()).made());
         graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
         return maker.putUnlessEmpty(
                         "trials",
@@ -247,75 +239,7 @@ public final class GraphicWriter {
                 .made();
     }
 
-    private static Tree.Maker moves(Phase phase) {
-        List<Tree> moves = phase.moves().stream().map(GraphicWriter::move).toList();
-        return Tree.object().putUnlessEmpty("moves", moves);
-    }
-
-    private static Tree move(Move move) {
-        Tree.Maker maker = Tree.object()
-                .put("key", move.key())
-                .put("part", move.part())
-                .put("channel", move.channel().word())
-                .put("travel", travel(move.travel()))
-                .put("start", start(move.start()))
-                .put("length", move.length())
-                .put("ease", ease(move.ease()));
-        if (move.pivot() != Pivot.CENTRE) maker.put("about", move.pivot().word());
-        if (move.channel() == Channel.REVEAL) maker.put("toward", move.toward().word());
-        return maker.made();
-    }
-
-    private static Tree travel(Travel travel) {
-        if (travel instanceof Travel.Px px)
-            return Tree.object().put("px", px.px()).made();
-        if (travel instanceof Travel.Factor factor)
-            return Tree.object().put("factor", factor.factor()).made();
-        if (travel instanceof Travel.Degrees turn)
-            return Tree.object().put("degrees", turn.degrees()).made();
-        if (travel instanceof Travel.OwnWidth own)
-            return Tree.object().put("own width", own.times()).made();
-        if (travel instanceof Travel.OwnHeight own)
-            return Tree.object().put("own height", own.times()).made();
-        if (travel instanceof Travel.ClearOfFrame frame) return clear("frame", frame.toward());
-        return clear("mask", ((Travel.ClearOfMask) travel).toward());
-    }
-
-    private static Tree clear(String of, Toward toward) {
-        return Tree.object().put("clear of", of).put("toward", toward.word()).made();
-    }
-
-    private static Tree start(Start start) {
-        if (start instanceof Start.At at)
-            return Tree.object().put("at", at.frame()).made();
-        if (start instanceof Start.After after) {
-            return Tree.object()
-                    .put("after", after.move())
-                    .putUnless(0, "plus", after.plus())
-                    .made();
-        }
-        Start.With with = (Start.With) start;
-        return Tree.object()
-                .put("with", with.move())
-                .putUnless(0, "plus", with.plus())
-                .made();
-    }
-
-    private static Tree ease(Ease ease) {
-        if (ease instanceof Ease.Named named) {
-            return new Tree.Text(EaseReader.word(named.direction(), named.family()));
-        }
-        if (ease instanceof Ease.Steps steps)
-            return Tree.object().put("steps", steps.count()).made();
-        if (ease instanceof Ease.Bezier bezier) {
-            return Tree.object()
-                    .put("bezier", numbers(bezier.x1(), bezier.y1(), bezier.x2(), bezier.y2()))
-                    .made();
-        }
-        return new Tree.Text("linear");
-    }
-
-    private static Tree numbers(double... numbers) {
+    static Tree numbers(double... numbers) {
         List<Tree> items = java.util.Arrays.stream(numbers)
                 .mapToObj(n -> (Tree) new Tree.Num(n))
                 .toList();

@@ -22,11 +22,9 @@ public final class Coloured {
 
     /** The graphic as players draw it. Names that the palette lacks become {@link Palette#MISSING}. */
     public static Graphic of(Graphic graphic, Palette palette) {
-        return Rewrite.parts(
-                graphic,
-                graphic.parts().stream()
-                        .map(part -> part(part, palette::colour))
-                        .toList());
+        return graphic.withParts(graphic.parts().stream()
+                .map(part -> part(part, palette::colour))
+                .toList());
     }
 
     /** A note for every part and name that the palette lacks. */

@@ -28,16 +28,10 @@ public final class FieldEdits {
             values.remove(key);
             trials.add(new Trial(trial.name(), values));
         }
-        return new Graphic(
-                graphic.name(),
-                graphic.frame(),
-                fields,
-                parts,
-                graphic.in(),
-                graphic.loop(),
-                graphic.out(),
-                graphic.mirror().filter(mirror -> !mirror.field().equals(key)),
-                trials);
+        return graphic.withFields(fields)
+                .withParts(parts)
+                .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
+                .withTrials(trials);
     }
 
     private static Part without(Part part, String key) {

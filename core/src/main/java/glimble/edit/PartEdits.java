@@ -66,7 +66,7 @@ public final class PartEdits {
         };
         List<Part> parts = new ArrayList<>(graphic.parts());
         parts.add(part);
-        return Rewrite.parts(graphic, parts);
+        return graphic.withParts(parts);
     }
 
     private static Base base(String key, Size width, Size height) {
@@ -95,9 +95,8 @@ public final class PartEdits {
                             .toList());
             parts.add(part.key().equals(key) ? Rewrite.key(referring, to) : referring);
         }
-        return Rewrite.moves(
-                Rewrite.parts(graphic, parts),
-                moves -> moves.stream()
+        return graphic.withParts(parts)
+                .withMoves(moves -> moves.stream()
                         .map(move -> move.part().equals(key) ? Rewrite.move(move, move.key(), to, move.start()) : move)
                         .toList());
     }
@@ -134,7 +133,7 @@ public final class PartEdits {
             if (part.key().equals(key)) continue;
             parts.add(without(part, gone, boxes));
         }
-        return Settled.of(Rewrite.moves(Rewrite.parts(graphic, parts), moves -> without(moves, key)));
+        return Settled.of(graphic.withParts(parts).withMoves(moves -> without(moves, key)));
     }
 
     private static Part without(Part part, Part gone, Map<String, Rect> boxes) {
@@ -206,7 +205,7 @@ public final class PartEdits {
             parts.add(part);
             if (part.key().equals(key)) parts.add(Rewrite.key(part, copy));
         }
-        return Rewrite.moves(Rewrite.parts(graphic, parts), moves -> {
+        return graphic.withParts(parts).withMoves(moves -> {
             List<Move> all = new ArrayList<>(moves);
             Set<String> taken = moves.stream().map(Move::key).collect(Collectors.toSet());
             for (Move move : moves) {
@@ -230,6 +229,6 @@ public final class PartEdits {
         int from = parts.indexOf(moved);
         parts.remove(from);
         parts.add(Math.max(0, Math.min(parts.size(), from + steps)), moved);
-        return Rewrite.parts(graphic, parts);
+        return graphic.withParts(parts);
     }
 }

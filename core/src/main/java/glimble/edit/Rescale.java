@@ -39,19 +39,9 @@ public final class Rescale {
         Frame frame = graphic.frame();
         Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
-        Graphic scaled = Rewrite.moves(
-                Rewrite.parts(graphic, parts),
-                moves -> moves.stream().map(rescale::move).toList());
-        return new Graphic(
-                scaled.name(),
-                new Frame(width, height, frame.rate(), frame.length()),
-                scaled.fields(),
-                scaled.parts(),
-                scaled.in(),
-                scaled.loop(),
-                scaled.out(),
-                scaled.mirror(),
-                scaled.trials());
+        return graphic.withFrame(new Frame(width, height, frame.rate(), frame.length()))
+                .withParts(parts)
+                .withMoves(moves -> moves.stream().map(rescale::move).toList());
     }
 
     private double px(double px) {

@@ -3,13 +3,9 @@ package glimble.edit;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Fit;
-import glimble.graphic.Graphic;
-import glimble.graphic.In;
 import glimble.graphic.LinePart;
-import glimble.graphic.Loop;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
-import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
@@ -22,36 +18,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
 
-/** Makes changed copies of documents and parts; what is not named stays as it is. */
+/** Makes changed copies of parts and moves; what is not named stays as it is. */
 final class Rewrite {
     private Rewrite() {}
-
-    static Graphic parts(Graphic graphic, List<Part> parts) {
-        return new Graphic(
-                graphic.name(),
-                graphic.frame(),
-                graphic.fields(),
-                parts,
-                graphic.in(),
-                graphic.loop(),
-                graphic.out(),
-                graphic.mirror(),
-                graphic.trials());
-    }
-
-    /** Every list of moves changed by the same rule. */
-    static Graphic moves(Graphic graphic, UnaryOperator<List<Move>> rule) {
-        return new Graphic(
-                graphic.name(),
-                graphic.frame(),
-                graphic.fields(),
-                graphic.parts(),
-                new In(rule.apply(graphic.in().moves())),
-                new Loop(graphic.loop().length(), rule.apply(graphic.loop().moves())),
-                new Out(rule.apply(graphic.out().moves())),
-                graphic.mirror(),
-                graphic.trials());
-    }
 
     static Part base(Part part, Base base) {
         if (part instanceof TextPart text)

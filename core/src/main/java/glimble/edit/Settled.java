@@ -29,9 +29,8 @@ final class Settled {
     static Graphic of(Graphic graphic) {
         Settled settled = new Settled(graphic);
         List<Part> parts = graphic.parts().stream().map(settled::part).toList();
-        return Rewrite.moves(
-                Rewrite.parts(graphic, parts),
-                moves -> moves.stream().map(settled::move).toList());
+        return graphic.withParts(parts)
+                .withMoves(moves -> moves.stream().map(settled::move).toList());
     }
 
     private Part part(Part part) {

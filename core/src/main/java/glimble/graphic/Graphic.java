@@ -2,6 +2,7 @@ package glimble.graphic;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * One name bar, title or board: the design, with its fields. An immutable document; an edit makes a new one.
@@ -44,5 +45,39 @@ public record Graphic(
     /** The three phases in the order they are played. */
     public List<Phase> phases() {
         return List.of(in, loop, out);
+    }
+
+    public Graphic withFrame(Frame other) {
+        return new Graphic(name, other, fields, parts, in, loop, out, mirror, trials);
+    }
+
+    public Graphic withFields(List<Field> others) {
+        return new Graphic(name, frame, others, parts, in, loop, out, mirror, trials);
+    }
+
+    public Graphic withParts(List<Part> others) {
+        return new Graphic(name, frame, fields, others, in, loop, out, mirror, trials);
+    }
+
+    public Graphic withMirror(Optional<Mirror> other) {
+        return new Graphic(name, frame, fields, parts, in, loop, out, other, trials);
+    }
+
+    public Graphic withTrials(List<Trial> others) {
+        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, others);
+    }
+
+    /** Every list of moves changed by the same rule. */
+    public Graphic withMoves(UnaryOperator<List<Move>> rule) {
+        return new Graphic(
+                name,
+                frame,
+                fields,
+                parts,
+                new In(rule.apply(in.moves())),
+                new Loop(loop.length(), rule.apply(loop.moves())),
+                new Out(rule.apply(out.moves())),
+                mirror,
+                trials);
     }
 }

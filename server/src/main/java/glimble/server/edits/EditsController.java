@@ -113,16 +113,7 @@ class EditsController {
     private static Graphic withTrials(Graphic graphic) {
         List<Trial> trials = new ArrayList<>(graphic.trials());
         trials.addAll(ProposedTrials.of(graphic));
-        return new Graphic(
-                graphic.name(),
-                graphic.frame(),
-                graphic.fields(),
-                graphic.parts(),
-                graphic.in(),
-                graphic.loop(),
-                graphic.out(),
-                graphic.mirror(),
-                trials.subList(0, Math.min(trials.size(), Limits.TRIALS)));
+        return graphic.withTrials(trials.subList(0, Math.min(trials.size(), Limits.TRIALS)));
     }
 
     private Graphic added(Graphic graphic, String kind) {
