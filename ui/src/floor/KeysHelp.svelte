@@ -17,6 +17,7 @@
     ['s', 'safe lines on or off'],
     ['c', 'strip close up, or the whole picture'],
     ['Alt ← → ↑ ↓', 'move the part by 1 px; with Shift 10'],
+    ['drag', 'move a part; it snaps to lines, with Alt it does not'],
     ['d · Delete', 'copy or remove the part'],
     ['PageUp · PageDown', 'part to the front or back'],
     ['w, held', 'why the part under the pointer is there'],

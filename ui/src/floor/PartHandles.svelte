@@ -1,5 +1,6 @@
 <script lang="ts">
   import { partAt } from '../sheet/relations';
+  import { snap, snapLines } from '../sheet/snap';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
@@ -10,11 +11,13 @@
 
   /** px of the picture a pointer may stray before it drags. */
   const STILL = 3;
+  /** Pixels of the screen within which a part snaps to a line; with Alt it does not. */
+  const NEAR = 6;
 
   let width = $state(0);
   let pointed = $state<string>();
   let whyHeld = $state(false);
-  let drag = $state<{ fromX: number; fromY: number; x: number; y: number }>();
+  let drag = $state<{ fromX: number; fromY: number; x: number; y: number; lineX?: number; lineY?: number }>();
 
   const reel = $derived(floor.worked?.reel);
   const scale = $derived(reel ? width / reel.width : 1);
@@ -44,7 +47,21 @@
   function move(event: PointerEvent) {
     const { x, y } = position(event);
     pointed = partAt(rest, x, y);
-    if (drag) drag = { ...drag, x: Math.round(x - drag.fromX), y: Math.round(y - drag.fromY) };
+    if (!drag || !selected?.at || !reel) return;
+    const by = { x: Math.round(x - drag.fromX), y: Math.round(y - drag.fromY) };
+    // Parts that follow the one that is dragged are lines too; they stand where they were.
+    const others = rest.flatMap(({ part, at }) => (at && part !== floor.selected ? [at] : []));
+    const lines = event.altKey ? { x: [], y: [] } : snapLines(reel, others);
+    const { x: left, y: top, width: wide, height: high } = selected.at;
+    const snappedX = snap(left + by.x, wide, lines.x, NEAR / scale);
+    const snappedY = snap(top + by.y, high, lines.y, NEAR / scale);
+    drag = {
+      ...drag,
+      x: by.x + snappedX.by,
+      y: by.y + snappedY.by,
+      lineX: snappedX.line,
+      lineY: snappedY.line,
+    };
   }
 
   function up() {
@@ -85,6 +102,8 @@
       style:height="{selected.at.height * scale}px"
     ></div>
   {/if}
+  {#if drag?.lineX !== undefined}<div class="line across" style:left="{drag.lineX * scale}px"></div>{/if}
+  {#if drag?.lineY !== undefined}<div class="line down" style:top="{drag.lineY * scale}px"></div>{/if}
   {#if explained}
     <div
       class="why surface"
@@ -122,6 +141,24 @@
   .moving {
     border-style: dashed;
     cursor: move;
+  }
+
+  .line {
+    position: absolute;
+    background: var(--accent);
+    pointer-events: none;
+  }
+
+  .across {
+    top: 0;
+    bottom: 0;
+    width: 1px;
+  }
+
+  .down {
+    right: 0;
+    left: 0;
+    height: 1px;
   }
 
   .why {

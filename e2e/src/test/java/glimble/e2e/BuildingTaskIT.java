@@ -185,14 +185,24 @@ class BuildingTaskIT {
         floor.page().mouse().up();
         assertBox(floor, 520, 580, 480, 120);
 
+        // Let go 4 px beside the title-safe line, it snaps to it.
+        floor.page().mouse().move(area.x + 760 * scale, area.y + 640 * scale);
+        floor.page().mouse().down();
+        floor.page().mouse().move(area.x + 340 * scale, area.y + 700 * scale);
+        assertThat(floor.page().locator(".line.across")).isVisible();
+        floor.page().mouse().up();
+        assertBox(floor, 96, 640, 480, 120);
+        sheet.settled();
+        assertThat(floor.page().getByLabel("Offset along x")).hasValue("-624");
+
         floor.press("Alt+Shift+ArrowRight");
-        assertBox(floor, 530, 580, 480, 120);
+        assertBox(floor, 106, 640, 480, 120);
 
         floor.press("d");
         assertThat(floor.button("plate 2")).isVisible();
         floor.press("Delete");
         assertThat(floor.button("plate 2")).not().isVisible();
-        for (int i = 0; i < 4; i++) floor.press("Control+z");
+        for (int i = 0; i < 5; i++) floor.press("Control+z");
         assertBox(floor, 720, 480, 480, 120);
     }
 
