@@ -4,6 +4,7 @@
   import type { Moment } from '../player/moment';
   import type { Area } from './area';
   import { backdrop } from './backdrops';
+  import { SAFE } from './safe';
 
   interface Props {
     /** Its outlines must have been fetched. */
@@ -20,9 +21,6 @@
 
   let canvas = $state<HTMLCanvasElement>();
   let width = $state(0);
-
-  /** Per cent of the raster inside each line. */
-  const SAFE = { action: 93, title: 90 };
 
   $effect(() => {
     if (!canvas || !reel || width === 0) return;

@@ -1,4 +1,5 @@
 import type { Rect } from '../api/types';
+import { SAFE } from '../picture/safe';
 
 /** A line of the picture that parts snap to, px along its axis. */
 export interface Snapped {
@@ -8,13 +9,10 @@ export interface Snapped {
   line?: number;
 }
 
-/** Per cent of the raster inside each safe line. */
-const SAFE = [93, 90];
-
 /** Lines along one axis: the frame's edges and centre, the safe lines, and edges and centres of other parts. */
 export function lines(extent: number, others: { start: number; extent: number }[]): number[] {
   const found = [0, extent / 2, extent];
-  for (const percent of SAFE) {
+  for (const percent of Object.values(SAFE)) {
     const inset = (extent * (100 - percent)) / 200;
     found.push(inset, extent - inset);
   }

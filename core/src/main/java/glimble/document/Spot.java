@@ -28,10 +28,6 @@ final class Spot {
         this.problems = problems;
     }
 
-    String path() {
-        return path;
-    }
-
     void problem(String sentence) {
         if (problems.size() < Limits.PROBLEMS) problems.add(new Problem(path, sentence));
     }

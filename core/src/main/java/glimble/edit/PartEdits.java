@@ -182,19 +182,11 @@ public final class PartEdits {
     }
 
     private static List<Move> without(List<Move> moves, String part) {
-        Map<String, Move> byKey = moves.stream().collect(Collectors.toMap(Move::key, move -> move));
-        List<Move> kept = new ArrayList<>();
-        for (Move move : moves) {
-            if (move.part().equals(part)) continue;
-            Start start = move.start();
-            Optional<Move> waited = MoveOrder.waits(start).map(byKey::get);
-            while (waited.isPresent() && waited.get().part().equals(part)) {
-                start = waited.get().start();
-                waited = MoveOrder.waits(start).map(byKey::get);
-            }
-            kept.add(Rewrite.move(move, move.key(), move.part(), start));
-        }
-        return kept;
+        Map<String, Start> starts = MoveOrder.closedUp(moves, part::equals);
+        return moves.stream()
+                .filter(move -> starts.containsKey(move.key()))
+                .map(move -> Rewrite.move(move, move.key(), move.part(), starts.get(move.key())))
+                .toList();
     }
 
     /** A copy in front of the part, with copies of its moves; from then on the two have nothing to do with each other. */

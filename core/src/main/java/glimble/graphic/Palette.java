@@ -12,8 +12,6 @@ public record Palette(Map<String, String> colours) {
     /** What stands for a colour that is not there: nobody takes it for one that was meant. */
     public static final String MISSING = "#FF00FF";
 
-    public static final Palette EMPTY = new Palette(Map.of());
-
     public Palette {
         colours = java.util.Collections.unmodifiableMap(new TreeMap<>(colours));
     }

@@ -21,8 +21,8 @@ public final class MoveOrder {
     private final Predicate<String> absent;
     private final Map<String, Integer> starts = new LinkedHashMap<>();
 
-    private MoveOrder(Phase phase, Predicate<String> absent) {
-        for (Move move : phase.moves()) moves.put(move.key(), move);
+    private MoveOrder(List<Move> all, Predicate<String> absent) {
+        for (Move move : all) moves.put(move.key(), move);
         this.absent = absent;
     }
 
@@ -31,7 +31,7 @@ public final class MoveOrder {
      * @return first frame by key, of every move whose part is present, in the order of the phase; 0 or more
      */
     public static Map<String, Integer> starts(Phase phase, Predicate<String> absent) {
-        MoveOrder order = new MoveOrder(phase, absent);
+        MoveOrder order = new MoveOrder(phase.moves(), absent);
         Map<String, Integer> starts = new LinkedHashMap<>();
         for (Move move : phase.moves()) {
             if (!absent.test(move.part())) starts.put(move.key(), order.start(move));
@@ -39,9 +39,14 @@ public final class MoveOrder {
         return starts;
     }
 
-    /** What a move waits for once absent parts are taken out. */
-    public static Start start(Move move, Phase phase, Predicate<String> absent) {
-        return new MoveOrder(phase, absent).closedUp(move);
+    /** What each move of a present part waits for once absent parts are taken out, by key, in the order given. */
+    public static Map<String, Start> closedUp(List<Move> moves, Predicate<String> absent) {
+        MoveOrder order = new MoveOrder(moves, absent);
+        Map<String, Start> starts = new LinkedHashMap<>();
+        for (Move move : moves) {
+            if (!absent.test(move.part())) starts.put(move.key(), order.closedUp(move));
+        }
+        return starts;
     }
 
     private int start(Move move) {
@@ -82,7 +87,7 @@ public final class MoveOrder {
 
     /** The first circle of moves that wait for each other, in words; empty if there is none. References must hold. */
     public static Optional<String> cycle(Phase phase) {
-        MoveOrder order = new MoveOrder(phase, part -> false);
+        MoveOrder order = new MoveOrder(phase.moves(), part -> false);
         for (Move first : phase.moves()) {
             LinkedHashSet<String> path = new LinkedHashSet<>();
             Move move = first;

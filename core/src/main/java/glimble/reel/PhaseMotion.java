@@ -16,6 +16,7 @@ import glimble.motion.Travels;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,7 +28,9 @@ final class PhaseMotion {
     private final Phase phase;
     private final Graphic graphic;
     private final Rest rest;
+    private final List<Move> present;
     private final Map<String, Integer> starts;
+    private final Map<String, Start> waits;
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
 
     PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest) {
@@ -36,21 +39,19 @@ final class PhaseMotion {
         this.graphic = graphic;
         this.rest = rest;
         starts = MoveOrder.starts(phase, part -> !rest.isPresent(part));
-        for (Move move : present()) {
+        waits = MoveOrder.closedUp(phase.moves(), part -> !rest.isPresent(part));
+        present = phase.moves().stream()
+                .filter(move -> starts.containsKey(move.key()))
+                .toList();
+        for (Move move : present) {
             movesOfPart.computeIfAbsent(move.part(), part -> new ArrayList<>()).add(move);
         }
     }
 
-    private List<Move> present() {
-        return phase.moves().stream()
-                .filter(move -> starts.containsKey(move.key()))
-                .toList();
-    }
-
     /** Frames from the first to the last of the phase; a loop is at least as long as it says. */
     int length() {
-        int longest = phase instanceof Loop loop && !present().isEmpty() ? loop.length() : 0;
-        for (Move move : present()) longest = Math.max(longest, end(move));
+        int longest = phase instanceof Loop loop && !present.isEmpty() ? loop.length() : 0;
+        for (Move move : present) longest = Math.max(longest, end(move));
         return longest;
     }
 
@@ -63,11 +64,11 @@ final class PhaseMotion {
     }
 
     List<Bar> bars() {
-        return present().stream().map(this::bar).toList();
+        return present.stream().map(this::bar).toList();
     }
 
     private Bar bar(Move move) {
-        Start start = MoveOrder.start(move, phase, part -> !rest.isPresent(part));
+        Start start = waits.get(move.key());
         return new Bar(
                 name,
                 move.key(),
@@ -102,7 +103,7 @@ final class PhaseMotion {
         int first = moves.stream().mapToInt(this::start).min().orElseThrow();
         int last = moves.stream().mapToInt(this::end).max().orElseThrow();
         double[] values = new double[last - first + 1];
-        java.util.Arrays.fill(values, key.channel().rest());
+        Arrays.fill(values, key.channel().rest());
         for (Move move : moves) {
             DoubleUnaryOperator curve = Curves.of(move.ease());
             double away = away(move);
