@@ -77,7 +77,7 @@ start_database() {
   local port
   port=$(free_port 3307)
   mariadbd --no-defaults "${user[@]}" --datadir="$home/data" --bind-address=127.0.0.1 --port="$port" \
-    --socket="$home/my.sock" --pid-file="$home/my.pid" --log-error="$log" --skip-log-bin \
+    --socket="$home/my.sock" --pid-file="$home/my.pid" --log-error="$log" --skip-log-bin --max-allowed-packet=64M \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-log-file-size=8M \
     9>&- >/dev/null 2>&1 &
   local tries=0

@@ -2,10 +2,13 @@ import createClient from 'openapi-fetch';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
+  AddedPicture,
+  Draft,
   EditWhat,
   FontInfo,
   Graphic,
   House,
+  PictureNote,
   RevisionNote,
   StoredGraphic,
   Values,
@@ -80,10 +83,67 @@ export function addGraphic(document: Graphic): Promise<StoredGraphic> {
   return answer(client.POST('/api/graphics', { body: { document } }));
 }
 
-export async function deleteGraphic(id: number): Promise<void> {
-  // The answer to a delete has no content.
-  const call = client.DELETE('/api/graphics/{id}', { params: { path: { id } } });
+/** For calls whose answer has no content. */
+async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
   await answer(call.then((result) => ({ ...result, data: result.error ? undefined : true })));
+}
+
+export function deleteGraphic(id: number): Promise<void> {
+  return done(client.DELETE('/api/graphics/{id}', { params: { path: { id } } }));
+}
+
+/** What is being changed and not saved yet; undefined if there is nothing. */
+export async function draft(id: number): Promise<Draft | undefined> {
+  return (
+    (await answer(client.GET('/api/graphics/{id}/draft', { params: { path: { id } } }))).draft ?? undefined
+  );
+}
+
+export function keepDraft(id: number, basedOn: number, document: Graphic): Promise<void> {
+  const body = { basedOn, document };
+  return done(client.PUT('/api/graphics/{id}/draft', { params: { path: { id } }, body }));
+}
+
+export function dropDraft(id: number): Promise<void> {
+  return done(client.DELETE('/api/graphics/{id}/draft', { params: { path: { id } } }));
+}
+
+/** @param name empty to take a name away */
+export function nameRevision(id: number, number: number, name: string): Promise<void> {
+  const path = { id, revision: number };
+  return done(
+    client.PUT('/api/graphics/{id}/revisions/{revision}/name', { params: { path }, body: { name } }),
+  );
+}
+
+export function pictures(): Promise<PictureNote[]> {
+  return answer(client.GET('/api/pictures'));
+}
+
+/** Where the content of a picture is. */
+export function pictureAddress(key: string): string {
+  return `/api/pictures/${encodeURIComponent(key)}/content`;
+}
+
+/** Adds a file; the answer says what was taken out of it. */
+export async function addPicture(file: File): Promise<AddedPicture> {
+  const call = fetch(`/api/pictures?name=${encodeURIComponent(file.name)}`, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/octet-stream' },
+    body: file,
+  }).then(async (response) => {
+    const body: unknown = await response.json();
+    return response.ok ? { data: body as AddedPicture, response } : { error: body, response };
+  });
+  return answer<AddedPicture>(call);
+}
+
+export function removePicture(key: string): Promise<void> {
+  return done(client.DELETE('/api/pictures/{key}', { params: { path: { key } } }));
+}
+
+export function restorePicture(key: string): Promise<void> {
+  return done(client.POST('/api/pictures/{key}/restored', { params: { path: { key } } }));
 }
 
 export function restoreGraphic(id: number): Promise<StoredGraphic> {
@@ -96,6 +156,8 @@ export interface Edit {
   /** The part or field, or the kind of a new part. */
   key: string;
   newName?: string;
+  /** Parts of a new group. */
+  keys?: string[];
   steps?: number;
   raster?: { width: number; height: number };
 }

@@ -1,6 +1,10 @@
 <script lang="ts">
   import { Select, SelectItem, TextArea, TextInput, Toggle } from 'carbon-components-svelte';
   import type { Field } from '../api/types';
+  import AddPicture from '../house/AddPicture.svelte';
+  import { house } from '../house/house.svelte';
+  import ColourPiece from '../sheet/pieces/ColourPiece.svelte';
+  import '../sheet/pieces/pieces.css';
 
   interface Props {
     field: Field;
@@ -14,6 +18,7 @@
   const labelText = $derived(field.required ? field.label : `${field.label} (may be blank)`);
   const warn = $derived(field.required === true && text.trim() === '');
   const warnText = 'Needed: without it a filling is not complete.';
+  const pictures = $derived(house.pictures.map(({ key }) => key));
   const maxlength = $derived(field.longest || MOST);
 </script>
 
@@ -27,6 +32,18 @@
     {#if !field.required || !field.options?.includes(text)}<SelectItem value="" text="—" />{/if}
     {#each field.options ?? [] as option (option)}<SelectItem value={option} />{/each}
   </Select>
+{:else if field.kind === 'picture'}
+  <Select size="sm" {labelText} selected={text} on:update={(event) => onchange(String(event.detail))}>
+    <SelectItem value="" text="none" />
+    {#if text && !pictures.includes(text)}<SelectItem value={text} text="{text} (missing)" />{/if}
+    {#each pictures as key (key)}<SelectItem value={key} />{/each}
+  </Select>
+  <div class="more"><AddPicture onadd={onchange} /></div>
+{:else if field.kind === 'colour'}
+  <div>
+    <span class="bx--label">{labelText}</span>
+    <ColourPiece label={field.label} value={text || '#F4F1EA'} {onchange} />
+  </div>
 {:else if field.kind === 'switch'}
   <Toggle
     size="sm"
@@ -59,3 +76,9 @@
     on:input={(event) => onchange(String(event.detail ?? ''))}
   />
 {/if}
+
+<style>
+  .more {
+    margin-top: -8px;
+  }
+</style>

@@ -35,7 +35,10 @@
     else if (floor.fault) void floor.workOutValues().then(() => floor.workOutTrials());
   });
 
-  $effect(() => () => playing.stop());
+  $effect(() => () => {
+    playing.stop();
+    if (floor.unsaved) void floor.keepDraft();
+  });
 
   // For whoever waits until what was changed is shown.
   $effect(() => {
@@ -59,7 +62,7 @@
     if (floor.part) void floor.edit({ what, key: floor.part.key, steps });
   }
 
-  const KEYS: Record<string, () => void> = {
+  const KEYS: Record<string, () => unknown> = {
     ' ': () => toggle('ALL'),
     i: () => play('IN'),
     l: () => play('LOOP'),
@@ -72,6 +75,13 @@
     '[': () => floor.useTrial(floor.trial - 1),
     ']': () => floor.useTrial(floor.trial + 1),
     '?': () => (helpOpen = true),
+    h: () => floor.selected && floor.view.toggle('hidden', floor.selected),
+    k: () => floor.selected && floor.view.toggle('locked', floor.selected),
+    x: () => floor.selected && floor.view.toggle('only', floor.selected),
+    m: () => (floor.view.rulers = !floor.view.rulers),
+    g: () => floor.group(),
+    e: () => (floor.pointing = floor.pointing === 'x' ? undefined : 'x'),
+    E: () => (floor.pointing = floor.pointing === 'y' ? undefined : 'y'),
     d: () => onPart('DUPLICATE_PART'),
     Delete: () => onPart('REMOVE_PART'),
     PageUp: () => onPart('REORDER_PART', 1),
@@ -122,8 +132,9 @@
     event.preventDefault();
   }
 
+  /** What is not kept as a draft yet would be lost with the page. */
   function warnOfLoss(event: BeforeUnloadEvent) {
-    if (floor.unsaved) event.preventDefault();
+    if (floor.unsaved && !floor.draftKept) event.preventDefault();
   }
 </script>
 
@@ -144,6 +155,7 @@
           moment={floor.moment}
           {backdropId}
           {safeLines}
+          unseen={floor.view.unseen(floor.document.parts ?? [])}
           label="The graphic with the values at hand"
         />
         <PartHandles {floor} />

@@ -10,7 +10,11 @@
 
   const { floor, onhelp }: Props = $props();
 
-  const state = $derived(floor.saving ? 'saving' : floor.unsaved ? 'not saved yet' : `saved`);
+  const state = $derived.by(() => {
+    if (floor.saving) return 'saving';
+    if (!floor.unsaved) return 'saved';
+    return floor.draftKept ? `draft kept ${floor.draftKept}` : 'not saved yet';
+  });
 </script>
 
 <div class="header" use:intoHeader>
@@ -19,6 +23,7 @@
     <span class="muted" role="status">
       revision {floor.stored.revision} · <span class:unsaved={floor.unsaved}>{state}</span>
     </span>
+    {#if floor.opened}<span class="opened">{floor.opened}</span>{/if}
     {#if floor.fault}<span class="fault" role="alert">{floor.fault}</span>{/if}
     <span class="acts">
       <Button size="small" kind="ghost" disabled={!floor.history.canUndo} on:click={() => floor.undo()}
@@ -52,6 +57,14 @@
 
   .unsaved {
     color: var(--warning);
+  }
+
+  .opened {
+    flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 
   .fault {

@@ -3,7 +3,8 @@
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { length, PHASES, timecode, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
-  import { BAR, columns, scoreRows, wait } from './scoreLayout';
+  import ScoreName from './ScoreName.svelte';
+  import { BAR, columns, depthsOf, scoreRows, wait } from './scoreLayout';
 
   interface Props {
     floor: FloorState;
@@ -22,6 +23,7 @@
   const reel = $derived(floor.worked?.reel);
   /** What is drawn in front stands above. */
   const rows = $derived([...(floor.worked?.rest ?? [])].reverse());
+  const depths = $derived(depthsOf(floor.document?.parts ?? []));
   const layout = $derived(reel ? columns(reel, width) : undefined);
   const bars = $derived(floor.worked?.bars ?? []);
   const placed = $derived(
@@ -86,16 +88,13 @@
           <div
             class="row"
             class:absent={!entry.present}
-            class:selected={entry.part === floor.selected}
+            class:selected={entry.part === floor.selected || floor.others.includes(entry.part)}
             style:top="{place.top}px"
             style:height="{place.height}px"
           >
-            <button
-              class="plain name"
-              style:width="{layout.names.width}px"
-              aria-pressed={entry.part === floor.selected}
-              onclick={() => (floor.selected = entry.part)}>{entry.part}</button
-            >
+            <div class="names" style:width="{layout.names.width}px">
+              <ScoreName {floor} part={entry.part} depth={depths.get(entry.part) ?? 0} />
+            </div>
             <span class="rest muted" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">
               {entry.present ? entry.brief : 'absent: blank'}
             </span>
@@ -203,16 +202,14 @@
     background: var(--layer-2);
   }
 
-  .name {
+  .names {
+    display: flex;
+    gap: 2px;
+    align-items: center;
     height: 100%;
-    padding-left: 12px;
-    overflow: hidden;
-    box-sizing: border-box;
-    text-overflow: ellipsis;
-    white-space: nowrap;
   }
 
-  .absent .name {
+  .absent .names {
     color: var(--muted);
     text-decoration: line-through;
   }

@@ -1,10 +1,28 @@
-import { editGraphic, graphic, Problem, saveGraphic, workOut, type Edit } from '../api/client';
+import {
+  draft,
+  dropDraft,
+  editGraphic,
+  graphic,
+  keepDraft,
+  Problem,
+  revision,
+  saveGraphic,
+  workOut,
+  type Edit,
+} from '../api/client';
 import type { FontInfo, Graphic, Part, StoredGraphic, Trial, Values, Worked } from '../api/types';
 import { length, next, PHASES, previous, within, type Moment, type Phase } from '../player/moment';
-import { haveOutlines, shippedFonts } from '../player/outlines';
-import { moved } from '../sheet/relations';
+import { shippedFonts } from '../player/outlines';
+import { ready } from '../player/ready';
+import type { Axis } from '../sheet/relations';
+import { movedParts, pulled } from './handles';
 import { History } from './history.svelte';
+import { View } from './view.svelte';
+import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
+
+/** ms after the last change. */
+const DRAFT_AFTER = 1200;
 
 /** Everything the floor shows of one graphic. What follows from document and values is worked out by the server. */
 export class FloorState {
@@ -17,10 +35,20 @@ export class FloorState {
   /** One for each trial of the document. */
   trialsWorked = $state.raw<Worked[]>([]);
   moment = $state<Moment>({ phase: 'IN', frame: 0 });
+  /** The part that the sheet is about. */
   selected = $state('');
+  /** Further parts that are chosen with it. */
+  others = $state<string[]>([]);
+  view = new View();
+  /** Along which axis the next edge that is pointed at is what the part hangs on. */
+  pointing = $state<Axis>();
   fonts = $state.raw<FontInfo[]>([]);
   fault = $state('');
   saving = $state(false);
+  /** When what is at hand was last kept as a draft. */
+  draftKept = $state('');
+  /** What was opened instead of what is saved. */
+  opened = $state('');
   /** What somebody else has saved in the meantime. */
   conflict = $state.raw<StoredGraphic>();
 
@@ -36,6 +64,9 @@ export class FloorState {
   /** Names that parts had before, and have now. */
   #renamed: Record<string, string> = {};
   #asked = false;
+  #draftDue: ReturnType<typeof setTimeout> | undefined;
+  /** A style that is looked at on a part but not chosen. */
+  #previewing = false;
   #working = false;
 
   document = $derived(this.history.present);
@@ -51,11 +82,23 @@ export class FloorState {
 
   async load(id: number): Promise<void> {
     try {
-      this.open(await graphic(id));
+      const [stored, kept] = await Promise.all([graphic(id), draft(id)]);
+      // Changes are judged against the revision they were made to.
+      const changed = kept && kept.basedOn !== stored.revision ? await revision(id, kept.basedOn) : stored;
+      this.open(changed);
+      if (kept) this.#openDraft(kept.document, timeOf(kept.savedAt));
       this.fonts = await shippedFonts();
     } catch (error) {
       this.fault = (error as Error).message;
     }
+  }
+
+  #openDraft(document: Graphic, savedAt: string): void {
+    this.history.change(document);
+    this.draftKept = savedAt;
+    this.opened = `Your unsaved changes of ${savedAt} are open. Undo goes back to what is saved.`;
+    void this.workOutTrials();
+    void this.workOutValues();
   }
 
   open(stored: StoredGraphic): void {
@@ -101,7 +144,7 @@ export class FloorState {
       while (this.#asked && this.document) {
         this.#asked = false;
         const [worked] = await workOut(this.document, [this.values]);
-        await haveOutlines([worked!.reel]);
+        await ready([worked!.reel]);
         if (!this.#asked) this.#show(worked!);
         this.fault = '';
       }
@@ -119,7 +162,7 @@ export class FloorState {
         this.document,
         this.trials.map((trial) => trial.values),
       );
-      await haveOutlines(worked.map(({ reel }) => reel));
+      await ready(worked.map(({ reel }) => reel));
       this.trialsWorked = worked;
     } catch (error) {
       this.fault = (error as Error).message;
@@ -140,8 +183,10 @@ export class FloorState {
         const document = await edit(this.document);
         const trials = (document.trials ?? []).map((trial) => trial.values);
         const [worked, ...ofTrials] = await workOut(document, [this.values, ...trials]);
-        await haveOutlines([worked!, ...ofTrials].map(({ reel }) => reel));
+        await ready([worked!, ...ofTrials].map(({ reel }) => reel));
         this.history.change(document);
+        this.#previewing = false;
+        this.#keepDraftSoon();
         afterwards();
         const atRest = this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
         this.#show(worked!);
@@ -190,19 +235,37 @@ export class FloorState {
     );
   }
 
-  /** Moves the selected part by so many px of the picture: the offsets of its places change. */
+  /** Moves the selected part by so many px of the picture: the offsets of its places change, or of its parts' places. */
   movePart(x: number, y: number): Promise<void> {
-    const mirrored = this.mirrored;
-    return this.#changePart(this.selected, (part) => ({
-      ...part,
-      x: moved(part.x, x, 'x', mirrored),
-      y: moved(part.y, y, 'y', mirrored),
-    }));
+    const [mirrored, key] = [this.mirrored, this.selected];
+    return this.change((document) => {
+      const across = movedParts(document.parts ?? [], key, 'x', x, mirrored);
+      return { ...document, parts: movedParts(across, key, 'y', y, mirrored) };
+    });
+  }
+
+  /**
+   * Pulls sides of the selected part by px of the picture as designed.
+   *
+   * @param x which side, -1 for the left, 1 for the right, and how far
+   * @param y likewise from top to bottom
+   */
+  pullPart(x: { side: number; by: number }, y: { side: number; by: number }): Promise<void> {
+    return this.#changePart(this.selected, (part) => {
+      const across = x.side ? pulled(part, 'x', x.side < 0 ? x.by : 0, x.side > 0 ? x.by : 0) : undefined;
+      const down = y.side ? pulled(part, 'y', y.side < 0 ? y.by : 0, y.side > 0 ? y.by : 0) : undefined;
+      return {
+        ...part,
+        ...(across && { width: across.size, x: across.place }),
+        ...(down && { height: down.size, y: down.place }),
+      };
+    });
   }
 
   #changeTrials(trials: Trial[]): void {
     if (!this.document) return;
     this.history.change({ ...this.document, trials });
+    this.#keepDraftSoon();
     void this.workOutTrials();
   }
 
@@ -223,6 +286,64 @@ export class FloorState {
     this.useTrial(Math.min(this.trial, this.trials.length - 1));
   }
 
+  /** Shows the values at hand with some changes to a part that are not made; without any, as it is. */
+  async preview(changes?: Partial<Part>): Promise<void> {
+    const document = this.document;
+    if (!document || (!changes && !this.#previewing)) return;
+    this.#previewing = changes !== undefined;
+    const parts = (document.parts ?? []).map((part) =>
+      changes && part.key === this.selected ? { ...part, ...changes } : part,
+    );
+    try {
+      const [worked] = await workOut({ ...document, parts }, [this.values]);
+      await ready([worked!.reel]);
+      if (this.#previewing === (changes !== undefined) && this.document === document) this.#show(worked!);
+    } catch {
+      // What cannot be shown is refused with its reason when it is chosen.
+    }
+  }
+
+  /** Chooses a part, alone or together with those that are chosen. */
+  choose(key: string, together = false): void {
+    if (!together || !this.selected) {
+      this.selected = key;
+      this.others = [];
+    } else if (key !== this.selected) {
+      const without = this.others.filter((other) => other !== key);
+      this.others = without.length < this.others.length ? without : [...this.others, key];
+    }
+  }
+
+  group(): void {
+    const keys = [this.selected, ...this.others].filter((key) => key);
+    if (keys.length > 0) void this.edit({ what: 'GROUP_PARTS', key: '', keys });
+    this.others = [];
+  }
+
+  /** A draft is kept a little after the last change, so that nothing is lost with the page. */
+  #keepDraftSoon(): void {
+    this.draftKept = '';
+    clearTimeout(this.#draftDue);
+    this.#draftDue = setTimeout(() => void this.keepDraft(), DRAFT_AFTER);
+  }
+
+  async keepDraft(): Promise<void> {
+    clearTimeout(this.#draftDue);
+    if (!this.stored || !this.document || this.saving) return;
+    const { id, revision: basedOn } = this.stored;
+    try {
+      if (this.unsaved) {
+        await keepDraft(id, basedOn, this.document);
+        this.draftKept = timeOf();
+      } else {
+        await dropDraft(id);
+        this.draftKept = '';
+      }
+    } catch {
+      // The page says when the server is away; the next change tries again.
+    }
+  }
+
   undo(): void {
     this.history.undo();
     this.#afterHistory();
@@ -234,7 +355,11 @@ export class FloorState {
   }
 
   #afterHistory(): void {
+    this.#keepDraftSoon();
+    this.opened = '';
     this.trial = Math.min(this.trial, this.trials.length - 1);
+    // What was chosen may not be there any more.
+    if (!this.part) this.choose(this.document?.parts?.at(-1)?.key ?? '');
     this.refusal = '';
     void this.workOutTrials();
     void this.workOutValues();
@@ -248,6 +373,9 @@ export class FloorState {
       const saved = await saveGraphic(this.stored.id, basedOn, this.document);
       // The document at hand stays the same object, so that nothing on screen is made anew.
       this.stored = { ...saved, document: this.document };
+      clearTimeout(this.#draftDue);
+      this.draftKept = '';
+      this.opened = '';
       this.conflict = undefined;
       this.fault = '';
     } catch (error) {

@@ -1,4 +1,4 @@
-import type { Bar, Reel } from '../api/types';
+import type { Bar, Part, Reel } from '../api/types';
 
 /** Height of a row with one lane of bars, px. */
 export const ROW = 30;
@@ -8,7 +8,7 @@ const BAR_TOP = (ROW - BAR) / 2;
 /** From one lane of bars to the next, px. */
 const LANE = BAR + 4;
 
-const NAMES = 112;
+const NAMES = 156;
 const REST = 204;
 const LOOP = 120;
 const GAP = 18;
@@ -51,6 +51,18 @@ export function columns(reel: Reel, width: number): Columns {
     LOOP: { left: loop, width: LOOP, scale: reel.loop > 0 ? LOOP / reel.loop : 0 },
     OUT: { left: out, width: outFrames * scale, scale },
   };
+}
+
+/** How many groups each part is in, by its key. */
+export function depthsOf(parts: Part[]): Map<string, number> {
+  const depths = new Map<string, number>();
+  const groupOf = (key: string) => parts.find((part) => part.parts?.includes(key));
+  for (const { key } of parts) {
+    let depth = 0;
+    for (let group = groupOf(key); group; group = groupOf(group.key)) depth++;
+    depths.set(key, depth);
+  }
+  return depths;
 }
 
 export interface Row {

@@ -1,29 +1,58 @@
-import { readHouse, saveHouse } from '../api/client';
-import type { House, PaletteEntry } from '../api/types';
+import { addPicture, pictures, readHouse, removePicture, restorePicture, saveHouse } from '../api/client';
+import type { AddedPicture, House, PictureNote } from '../api/types';
+
+const NONE: House = { revision: 0, palette: [], styles: [], safe: { action: 93, title: 90 } };
 
 /** The house style that all screens share. Every change is saved at once, and can be taken back. */
 class HouseState {
-  house = $state.raw<House>({ revision: 0, palette: [] });
+  house = $state.raw<House>(NONE);
+  pictures = $state.raw<PictureNote[]>([]);
   fault = $state('');
-  #past = $state.raw<PaletteEntry[][]>([]);
+  #past = $state.raw<House[]>([]);
 
   canUndo = $derived(this.#past.length > 0);
   names = $derived(this.house.palette.map(({ name }) => name));
 
   async load(): Promise<void> {
     await this.#keep(readHouse());
+    await this.#loadPictures();
   }
 
-  async change(palette: PaletteEntry[]): Promise<void> {
-    const before = this.house.palette;
-    if (await this.#keep(saveHouse({ ...this.house, palette }))) this.#past = [...this.#past, before];
+  async #loadPictures(): Promise<void> {
+    try {
+      this.pictures = await pictures();
+    } catch (error) {
+      this.fault = (error as Error).message;
+    }
+  }
+
+  async change(changes: Partial<House>): Promise<void> {
+    const before = this.house;
+    if (await this.#keep(saveHouse({ ...before, ...changes }))) this.#past = [...this.#past, before];
   }
 
   async undo(): Promise<void> {
     const before = this.#past.at(-1);
-    if (before && (await this.#keep(saveHouse({ ...this.house, palette: before })))) {
+    if (before && (await this.#keep(saveHouse({ ...before, revision: this.house.revision })))) {
       this.#past = this.#past.slice(0, -1);
     }
+  }
+
+  /** Fails with the reason if the file cannot be taken. */
+  async addPicture(file: File): Promise<AddedPicture> {
+    const added = await addPicture(file);
+    await this.#loadPictures();
+    return added;
+  }
+
+  async removePicture(key: string): Promise<void> {
+    await removePicture(key);
+    await this.#loadPictures();
+  }
+
+  async restorePicture(key: string): Promise<void> {
+    await restorePicture(key);
+    await this.#loadPictures();
   }
 
   async #keep(answer: Promise<House>): Promise<boolean> {

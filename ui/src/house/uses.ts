@@ -1,4 +1,4 @@
-import type { StoredGraphic } from '../api/types';
+import type { Graphic, StoredGraphic } from '../api/types';
 
 /** Members of a document that hold a colour. */
 const COLOURS = new Set(['fill', 'colour', 'from', 'to']);
@@ -6,8 +6,22 @@ const COLOURS = new Set(['fill', 'colour', 'from', 'to']);
 /** Names of the graphics whose documents name a colour of the palette. */
 export function uses(graphics: StoredGraphic[], name: string): string[] {
   return graphics
-    .filter(({ document }) => names(document.parts ?? [], name))
+    .filter(({ document }) => names([document.parts ?? [], document.fields ?? []], name))
     .map(({ document }) => document.name);
+}
+
+/** Keys of the pictures that a document names itself, or in its samples and trials. */
+export function picturesOf(document: Graphic): string[] {
+  const fields = (document.fields ?? []).filter(({ kind }) => kind === 'picture');
+  const values = fields.flatMap(({ key, sample }) => [
+    sample ?? '',
+    ...(document.trials ?? []).map((trial) => trial.values[key] ?? ''),
+  ]);
+  const parts = (document.parts ?? []).flatMap(({ picture, fill }) => [
+    picture ?? '',
+    typeof fill === 'object' && 'picture' in fill ? fill.picture : '',
+  ]);
+  return [...values, ...parts].filter((key) => key !== '');
 }
 
 function names(value: unknown, name: string): boolean {

@@ -4,7 +4,7 @@
   import type { Moment } from '../player/moment';
   import type { Area } from './area';
   import { backdrop } from './backdrops';
-  import { SAFE } from './safe';
+  import { house } from '../house/house.svelte';
 
   interface Props {
     /** Its outlines must have been fetched. */
@@ -12,12 +12,14 @@
     moment: Moment;
     backdropId?: string;
     safeLines?: boolean;
+    /** Keys of parts that are not shown. */
+    unseen?: Set<string>;
     /** The part of the raster that is shown; all of it if undefined. */
     area?: Area;
     label: string;
   }
 
-  const { reel, moment, backdropId = 'evening', safeLines = false, area, label }: Props = $props();
+  const { reel, moment, backdropId = 'evening', safeLines = false, unseen, area, label }: Props = $props();
 
   let canvas = $state<HTMLCanvasElement>();
   let width = $state(0);
@@ -36,6 +38,7 @@
       reel,
       moment,
       new DOMMatrix([scale, 0, 0, scale, -shown.x * scale, -shown.y * scale]),
+      unseen,
     );
     // For whoever measures how long a change takes to be seen.
     canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
@@ -52,7 +55,7 @@
 >
   <canvas bind:this={canvas}></canvas>
   {#if safeLines}
-    {#each Object.entries(SAFE) as [name, percent] (name)}
+    {#each Object.entries(house.house.safe) as [name, percent] (name)}
       <div class="safe {name}" style:inset="{(100 - percent) / 2}%" title="{name}-safe, {percent} %"></div>
     {/each}
   {/if}

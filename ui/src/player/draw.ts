@@ -1,54 +1,120 @@
 import type { Layer, Reel } from '../api/types';
 import type { Moment } from './moment';
-import { outline } from './outlines';
-import { pose, type Pose } from './pose';
+import { pictureImage } from './pictures';
+import { shape } from './shapes';
+import { drawn, stands, type Opening, type Stand } from './stand';
 
-/** Shapes at rest, made once for each layer. */
-const shapes = new WeakMap<Layer, Path2D>();
-
-function shape(layer: Layer): Path2D {
-  const known = shapes.get(layer);
-  if (known) return known;
-  const path = new Path2D();
-  if (layer.kind === 'text') {
-    for (const run of layer.runs) {
-      run.glyphs.forEach((glyph, i) => {
-        const outlined = outline(run.font, glyph);
-        const x = layer.box.x + run.x[i]!;
-        const y = layer.baseline + run.y[i]!;
-        if (outlined) path.addPath(outlined, new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]));
-      });
-    }
-  } else {
-    outlineBox(path, layer);
-  }
-  shapes.set(layer, path);
-  return path;
+/**
+ * Draws a moment of a reel over whatever is on the canvas.
+ *
+ * @param base from px of the raster to pixels of the canvas
+ * @param unseen keys of parts that are left out
+ */
+export function drawReel(
+  context: CanvasRenderingContext2D,
+  reel: Reel,
+  moment: Moment,
+  base: DOMMatrix,
+  unseen?: Set<string>,
+): void {
+  const standing = stands(reel, moment);
+  reel.layers.forEach((layer, i) => {
+    if (layer.kind === 'group' || standing[i]!.opacity === 0 || unseen?.has(layer.part)) return;
+    if (layer.masks.every((mask) => isPlain(reel, mask))) {
+      context.save();
+      for (const { layer: by } of layer.masks) {
+        open(context, standing[by]!.openings, base);
+        context.setTransform(base.multiply(standing[by]!.matrix));
+        context.clip(shape(reel.layers[by]!));
+      }
+      drawLayer(context, layer, standing[i]!, base);
+      context.restore();
+    } else drawMasked(context, reel, i, standing, base);
+  });
 }
 
-/** A box with round corners whose ends may lean, within its own bounds. */
-function outlineBox(path: Path2D, { box, radius, slant }: Layer): void {
-  if (slant === 0) {
-    path.roundRect(box.x, box.y, box.width, box.height, radius);
-    return;
+/** Whether a mask is the inside of one shape: then the canvas itself can cut. */
+function isPlain(reel: Reel, mask: Layer['masks'][number]): boolean {
+  return mask.inside && reel.layers[mask.layer]!.kind !== 'group';
+}
+
+/** Drawn apart, multiplied with each of its masks or what is outside them, and laid over the picture. */
+function drawMasked(
+  context: CanvasRenderingContext2D,
+  reel: Reel,
+  index: number,
+  standing: Stand[],
+  base: DOMMatrix,
+): void {
+  const layer = reel.layers[index]!;
+  const apart = blank(context);
+  drawLayer(apart, layer, standing[index]!, base);
+  for (const mask of layer.masks) {
+    const cut = blank(context);
+    for (const by of drawn(reel, mask.layer)) {
+      cut.save();
+      enter(cut, standing[by]!, base);
+      cut.fill(shape(reel.layers[by]!));
+      cut.restore();
+    }
+    lay(apart, cut, mask.inside ? 'destination-in' : 'destination-out');
   }
-  const [right, bottom] = [box.x + box.width, box.y + box.height];
-  const top = Math.max(slant, 0);
-  const foot = Math.max(-slant, 0);
-  const corners: [number, number][] = [
-    [box.x + top, box.y],
-    [right - foot, box.y],
-    [right - top, bottom],
-    [box.x + foot, bottom],
-  ];
-  // Begins in the middle of the last side, so that every corner is rounded in the same way.
-  const [first, last] = [corners[0]!, corners[3]!];
-  path.moveTo((first[0] + last[0]) / 2, (first[1] + last[1]) / 2);
-  corners.forEach(([x, y], i) => {
-    const [nextX, nextY] = corners[(i + 1) % 4]!;
-    path.arcTo(x, y, (x + nextX) / 2, (y + nextY) / 2, radius);
-  });
-  path.closePath();
+  lay(context, apart, 'source-over');
+}
+
+/** Nothing, as large as the canvas. */
+function blank(like: CanvasRenderingContext2D): CanvasRenderingContext2D {
+  const canvas = document.createElement('canvas');
+  canvas.width = like.canvas.width;
+  canvas.height = like.canvas.height;
+  return canvas.getContext('2d')!;
+}
+
+function lay(
+  onto: CanvasRenderingContext2D,
+  what: CanvasRenderingContext2D,
+  how: GlobalCompositeOperation,
+): void {
+  onto.save();
+  onto.setTransform(new DOMMatrix());
+  onto.globalCompositeOperation = how;
+  onto.drawImage(what.canvas, 0, 0);
+  onto.restore();
+}
+
+function drawLayer(context: CanvasRenderingContext2D, layer: Layer, stand: Stand, base: DOMMatrix): void {
+  context.save();
+  enter(context, stand, base);
+  context.globalAlpha = Math.max(0, Math.min(1, stand.opacity));
+  context.fillStyle = paint(context, layer);
+  if (layer.glow.colour) {
+    context.save();
+    throwShadow(context, layer.glow, base.a);
+    context.fill(shape(layer));
+    context.restore();
+  }
+  throwShadow(context, layer.shadow, base.a);
+  if (layer.stroke.width > 0 && layer.kind === 'text') strokeAround(context, layer);
+  const image = layer.picture ? pictureImage(layer.picture) : undefined;
+  if (image) drawPicture(context, layer, image);
+  else context.fill(shape(layer));
+  if (layer.stroke.width > 0 && layer.kind !== 'text') strokeInside(context, layer);
+  context.restore();
+}
+
+/** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
+function drawPicture(context: CanvasRenderingContext2D, layer: Layer, image: HTMLImageElement): void {
+  const { x, y, width, height } = layer.pictureAt;
+  context.save();
+  const inside = width <= layer.box.width + 0.01 && height <= layer.box.height + 0.01;
+  const sharp = Object.values(layer.corners).every((radius) => radius === 0) && layer.slant === 0;
+  if (!inside || !sharp) {
+    context.fill(shape(layer));
+    context.clip(shape(layer));
+    context.shadowColor = 'transparent';
+  }
+  context.drawImage(image, x, y, width, height);
+  context.restore();
 }
 
 function paint(context: CanvasRenderingContext2D, { fill }: Layer): string | CanvasGradient {
@@ -62,71 +128,8 @@ function paint(context: CanvasRenderingContext2D, { fill }: Layer): string | Can
   return gradient;
 }
 
-/**
- * Draws a moment of a reel over whatever is on the canvas.
- *
- * @param base from px of the raster to pixels of the canvas
- */
-export function drawReel(
-  context: CanvasRenderingContext2D,
-  reel: Reel,
-  moment: Moment,
-  base: DOMMatrix,
-): void {
-  const poses = reel.layers.map((layer) => pose(layer, moment));
-  reel.layers.forEach((layer, i) => {
-    const outside = layer.masks.filter((mask) => !mask.inside);
-    if (poses[i]!.opacity === 0) return;
-    if (outside.length === 0) {
-      drawLayer(context, reel, i, poses, base);
-      return;
-    }
-    // Seen outside a shape: drawn apart, the shape taken away, and laid over the picture.
-    const apart = document.createElement('canvas');
-    apart.width = context.canvas.width;
-    apart.height = context.canvas.height;
-    const layerContext = apart.getContext('2d')!;
-    drawLayer(layerContext, reel, i, poses, base);
-    layerContext.globalCompositeOperation = 'destination-out';
-    for (const mask of outside) {
-      layerContext.save();
-      enter(layerContext, poses[mask.layer]!, base);
-      layerContext.fill(shape(reel.layers[mask.layer]!));
-      layerContext.restore();
-    }
-    context.save();
-    context.setTransform(new DOMMatrix());
-    context.drawImage(apart, 0, 0);
-    context.restore();
-  });
-}
-
-function drawLayer(
-  context: CanvasRenderingContext2D,
-  reel: Reel,
-  index: number,
-  poses: Pose[],
-  base: DOMMatrix,
-): void {
-  const layer = reel.layers[index]!;
-  context.save();
-  for (const mask of layer.masks) {
-    if (!mask.inside) continue;
-    enter(context, poses[mask.layer]!, base);
-    context.clip(shape(reel.layers[mask.layer]!));
-  }
-  enter(context, poses[index]!, base);
-  context.globalAlpha = poses[index]!.opacity;
-  context.fillStyle = paint(context, layer);
-  throwShadow(context, layer, base.a);
-  if (layer.stroke.width > 0 && layer.kind === 'text') strokeAround(context, layer);
-  context.fill(shape(layer));
-  if (layer.stroke.width > 0 && layer.kind !== 'text') strokeInside(context, layer);
-  context.restore();
-}
-
 /** @param scale canvas pixels per px: shadows are not scaled with what throws them */
-function throwShadow(context: CanvasRenderingContext2D, { shadow }: Layer, scale: number): void {
+function throwShadow(context: CanvasRenderingContext2D, shadow: Layer['shadow'], scale: number): void {
   if (!shadow.colour) return;
   context.shadowColor = shadow.colour;
   context.shadowOffsetX = shadow.x * scale;
@@ -153,10 +156,16 @@ function strokeInside(context: CanvasRenderingContext2D, layer: Layer): void {
 }
 
 /** Coordinates of a layer as it stands, cut to what is revealed of it. */
-function enter(context: CanvasRenderingContext2D, { matrix, reveal }: Pose, base: DOMMatrix): void {
+function enter(context: CanvasRenderingContext2D, { matrix, openings }: Stand, base: DOMMatrix): void {
+  open(context, openings, base);
   context.setTransform(base.multiply(matrix));
-  if (!reveal) return;
-  const opening = new Path2D();
-  opening.rect(reveal.x, reveal.y, reveal.width, reveal.height);
-  context.clip(opening);
+}
+
+function open(context: CanvasRenderingContext2D, openings: Opening[], base: DOMMatrix): void {
+  for (const { matrix, x, y, width, height } of openings) {
+    context.setTransform(base.multiply(matrix));
+    const opening = new Path2D();
+    opening.rect(x, y, width, height);
+    context.clip(opening);
+  }
 }

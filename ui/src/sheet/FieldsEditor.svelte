@@ -11,7 +11,7 @@
 
   const { floor }: Props = $props();
 
-  const KINDS = ['text', 'lines', 'choice', 'switch', 'number'] as const;
+  const KINDS = ['text', 'lines', 'choice', 'switch', 'number', 'picture', 'colour'] as const;
   const NEEDS = ['may be blank', 'is needed'] as const;
   const fields = $derived(floor.document?.fields ?? []);
 
@@ -96,7 +96,7 @@
                 .filter((option) => option),
             })}
         />
-      {:else}
+      {:else if field.kind === 'text' || field.kind === 'lines' || !field.kind}
         up to
         <NumberPiece
           label="Longest {field.key}"
@@ -105,6 +105,14 @@
         />
         letters <span class="muted">(0: any)</span>
       {/if}
+    </p>
+    <p class="sample">
+      sample <TextPiece
+        label="Sample of {field.key}"
+        wide
+        value={field.sample ?? ''}
+        onchange={(sample) => change(field.key, { sample })}
+      />
     </p>
   </div>
 {:else}

@@ -6,6 +6,7 @@
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
 
+  import { tagsOf } from '../shelf/tags';
   import RevisionsList from './RevisionsList.svelte';
 
   interface Props {
@@ -41,6 +42,15 @@
 <p>
   <TextPiece label="Name of the graphic" wide value={document.name} onchange={(name) => change({ name })} />
 </p>
+<p>
+  found by
+  <TextPiece
+    label="Tags"
+    wide
+    value={(document.tags ?? []).join(', ')}
+    onchange={(text) => change({ tags: tagsOf(text) })}
+  />
+</p>
 <h3 class="caption">Frame</h3>
 <p>
   <NumberPiece
@@ -69,6 +79,22 @@
     onchange={(length) => change({ frame: { ...frame, length } })}
   /> long,
   <ChoicePiece label="Rescale everything" value={KEEP} options={[KEEP, ...RASTERS]} onchange={rescale} />
+</p>
+<p>
+  grid
+  <NumberPiece
+    label="Grid"
+    value={floor.view.grid}
+    unit="px"
+    onchange={(px) => (floor.view.grid = Math.max(0, px))}
+  />
+  <span class="muted">(0: none)</span>, guides
+  <span class="figures">{(document.guides?.x?.length ?? 0) + (document.guides?.y?.length ?? 0)}</span>
+  <button
+    class="plain act"
+    aria-pressed={floor.view.rulers}
+    onclick={() => (floor.view.rulers = !floor.view.rulers)}>rulers (m)</button
+  >
 </p>
 <h3 class="caption">Side</h3>
 <p>

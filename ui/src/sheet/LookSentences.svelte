@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Part, Shadow, Stroke } from '../api/types';
+  import type { Glow, Part, Shadow, Stroke } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ColourPiece from './pieces/ColourPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -11,34 +11,40 @@
 
   const { part, onchange }: Props = $props();
 
+  const GLOWS = ['no glow', 'a glow'] as const;
+  const NEW_GLOW: Glow = { colour: '#7AD3C0', blur: 24 };
+  const PERCENT = 100;
   const STROKES = ['no stroke', 'a stroke'] as const;
   const SHADOWS = ['no shadow', 'a shadow'] as const;
   const NEW_STROKE: Stroke = { colour: '#F4F1EA', width: 3 };
   const NEW_SHADOW: Shadow = { colour: '#00000080', x: 0, y: 6, blur: 12 };
   const stroke = $derived(part.stroke);
   const shadow = $derived(part.shadow);
+  const glow = $derived(part.glow);
 </script>
 
 <p>
   with
-  <ChoicePiece
-    label="Stroke"
-    value={stroke ? 'a stroke' : 'no stroke'}
-    options={STROKES}
-    onchange={(chosen) => onchange({ stroke: chosen === 'a stroke' ? NEW_STROKE : undefined })}
-  />
-  {#if stroke}
-    <ColourPiece
-      label="Colour of the stroke"
-      value={stroke.colour}
-      onchange={(colour) => onchange({ stroke: { ...stroke, colour } })}
+  {#if part.kind !== 'line'}
+    <ChoicePiece
+      label="Stroke"
+      value={stroke ? 'a stroke' : 'no stroke'}
+      options={STROKES}
+      onchange={(chosen) => onchange({ stroke: chosen === 'a stroke' ? NEW_STROKE : undefined })}
     />
-    <NumberPiece
-      label="Width of the stroke"
-      value={stroke.width}
-      unit="px"
-      onchange={(width) => onchange({ stroke: { ...stroke, width } })}
-    />
+    {#if stroke}
+      <ColourPiece
+        label="Colour of the stroke"
+        value={stroke.colour}
+        onchange={(colour) => onchange({ stroke: { ...stroke, colour } })}
+      />
+      <NumberPiece
+        label="Width of the stroke"
+        value={stroke.width}
+        unit="px"
+        onchange={(width) => onchange({ stroke: { ...stroke, width } })}
+      />
+    {/if}
   {/if}
   and
   <ChoicePiece
@@ -70,4 +76,31 @@
       onchange={(blur) => onchange({ shadow: { ...shadow, blur } })}
     />
   {/if}
+  and
+  <ChoicePiece
+    label="Glow"
+    value={glow ? 'a glow' : 'no glow'}
+    options={GLOWS}
+    onchange={(chosen) => onchange({ glow: chosen === 'a glow' ? NEW_GLOW : undefined })}
+  />
+  {#if glow}
+    <ColourPiece
+      label="Colour of the glow"
+      value={glow.colour}
+      onchange={(colour) => onchange({ glow: { ...glow, colour } })}
+    />
+    <NumberPiece
+      label="Blur of the glow"
+      value={glow.blur}
+      unit="px"
+      onchange={(blur) => onchange({ glow: { ...glow, blur } })}
+    />
+  {/if}
+  at
+  <NumberPiece
+    label="Opacity"
+    value={Math.round((part.opacity ?? 1) * PERCENT)}
+    unit="% opacity"
+    onchange={(opacity) => onchange({ opacity: opacity / PERCENT })}
+  />
 </p>

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Paint } from '../api/types';
+  import { house } from '../house/house.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ColourPiece from './pieces/ColourPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -7,41 +8,66 @@
   interface Props {
     label: string;
     paint: Paint;
+    /** Whether it may be a picture. */
+    pictures?: boolean;
     onchange: (paint: Paint) => void;
   }
 
-  const { label, paint, onchange }: Props = $props();
+  const { label, paint, pictures = false, onchange }: Props = $props();
 
-  const KINDS = ['one colour', 'gradient', 'gradient outwards'] as const;
-  const gradient = $derived(typeof paint === 'string' ? { from: paint, to: paint } : paint);
-  const kind = $derived(typeof paint === 'string' ? KINDS[0] : paint.radial ? KINDS[2] : KINDS[1]);
+  const KINDS = ['one colour', 'gradient', 'gradient outwards', 'picture'] as const;
+  type Kind = (typeof KINDS)[number];
+  const gradient = $derived(typeof paint !== 'string' && 'from' in paint ? paint : undefined);
+  const kind: Kind = $derived(
+    typeof paint === 'string'
+      ? 'one colour'
+      : 'picture' in paint
+        ? 'picture'
+        : paint.radial
+          ? 'gradient outwards'
+          : 'gradient',
+  );
 
-  function choose(chosen: (typeof KINDS)[number]) {
-    const { from, to } = gradient;
+  function choose(chosen: Kind) {
+    const from = typeof paint === 'string' ? paint : (gradient?.from ?? '#F4F1EA');
+    const to = gradient?.to ?? from;
     if (chosen === 'one colour') onchange(from);
     else if (chosen === 'gradient') onchange({ from, to, angle: 0 });
+    else if (chosen === 'picture') onchange({ picture: house.pictures[0]?.key ?? 'none yet' });
     else onchange({ from, to, radial: true });
   }
 </script>
 
 fill
-<ChoicePiece label="Kind of {label.toLowerCase()}" value={kind} options={KINDS} onchange={choose} />
+<ChoicePiece
+  label="Kind of {label.toLowerCase()}"
+  value={kind}
+  options={pictures ? KINDS : KINDS.slice(0, -1)}
+  onchange={choose}
+/>
 {#if typeof paint === 'string'}
   <ColourPiece {label} value={paint} {onchange} />
-{:else}
+{:else if 'picture' in paint}
+  <ChoicePiece
+    label="{label}, picture"
+    value={paint.picture}
+    options={house.pictures.map(({ key }) => key)}
+    onchange={(picture) => onchange({ picture })}
+  />
+{:else if gradient}
   from <ColourPiece
     label="{label}, from"
-    value={paint.from}
-    onchange={(from) => onchange({ ...paint, from })}
+    value={gradient.from}
+    onchange={(from) => onchange({ ...gradient, from })}
   />
-  to <ColourPiece label="{label}, to" value={paint.to} onchange={(to) => onchange({ ...paint, to })} />
-  {#if !paint.radial}
+  to <ColourPiece label="{label}, to" value={gradient.to} onchange={(to) => onchange({ ...gradient, to })} />
+  {#if !gradient.radial}
     at
     <NumberPiece
       label="Angle of the gradient"
-      value={paint.angle ?? 0}
+      value={gradient.angle ?? 0}
       unit="°"
-      onchange={(angle) => onchange({ ...paint, angle })}
+      onchange={(angle) => onchange({ ...gradient, angle })}
     />
   {/if}
 {/if}

@@ -1,15 +1,20 @@
 <script lang="ts">
   import type { Part } from '../api/types';
+  import { setContext } from 'svelte';
   import type { FloorState } from '../floor/floor.svelte';
+  import { house } from '../house/house.svelte';
   import MovesList from './MovesList.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
+  import CornersPiece from './pieces/CornersPiece.svelte';
+  import ColourPiece from './pieces/ColourPiece.svelte';
   import LookSentences from './LookSentences.svelte';
   import PaintSentence from './PaintSentence.svelte';
+  import PictureSentence from './PictureSentence.svelte';
   import PlaceSentence from './PlaceSentence.svelte';
-  import { sizeKinds } from './relations';
+  import { sizeKinds, sizeOf } from './relations';
   import SizeSentence from './SizeSentence.svelte';
   import TextSentences from './TextSentences.svelte';
 
@@ -22,10 +27,19 @@
 
   const ALIGNS = ['start', 'centre', 'end'] as const;
   const ALONGS = ['y', 'x'] as const;
+  const ENDS = ['flat', 'round'] as const;
+  const SCRIM_SIDES = ['left', 'right', 'top', 'bottom', 'middle'] as const;
+  const PERCENT = 100;
+  const DRAWN = ['text', 'box', 'line', 'picture'];
+  const NO_TAG = 'no tag';
   const AXES = ['x', 'y'] as const;
   const SIZES = ['width', 'height'] as const;
   /** The reckonings come in this order. */
   const REASONS = { x: 0, y: 1, width: 2, height: 3 };
+
+  setContext('colour fields', () =>
+    (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
+  );
 
   const parts = $derived(floor.document?.parts ?? []);
   /** What it may follow, texts first: they are followed most. */
@@ -99,7 +113,8 @@
   <p>
     <SizeSentence
       {what}
-      size={part[what]}
+      {part}
+      size={sizeOf(part, what === 'width' ? 'x' : 'y')}
       kinds={sizeKinds(part)}
       {others}
       extent={rest?.at?.[what] ?? 100}
@@ -110,7 +125,14 @@
 {/each}
 {#each AXES as axis (axis)}
   <p>
-    <PlaceSentence {part} {axis} {parts} onchange={(place) => change({ [axis]: place })} />
+    <PlaceSentence
+      {part}
+      {axis}
+      {parts}
+      pointing={floor.pointing === axis}
+      onpoint={() => (floor.pointing = floor.pointing === axis ? undefined : axis)}
+      onchange={(place) => change({ [axis]: place })}
+    />
     {#if rest?.why}<span class="figures muted why">{rest.why[REASONS[axis]]}</span>{/if}
   </p>
 {/each}
@@ -132,10 +154,17 @@
     options={(floor.document?.fields ?? []).map(({ key }) => key)}
     onchange={(needs) => change({ needs })}
   />
+  tagged
+  <ChoicePiece
+    label="Tag in the score"
+    value={part.tag ?? NO_TAG}
+    options={[NO_TAG, ...house.names]}
+    onchange={(tag) => change({ tag: tag === NO_TAG ? undefined : tag })}
+  />
 </p>
 
 {#if part.kind === 'text'}
-  <TextSentences {part} fonts={floor.fonts} {others} onchange={change} />
+  <TextSentences {floor} {part} fonts={floor.fonts} {others} onchange={change} />
 {:else if part.kind === 'stack'}
   <h3 class="caption">Rows</h3>
   <p>
@@ -166,17 +195,66 @@
       onchange={(widest) => changeGap({ widest })}
     />
   </p>
+{:else if part.kind === 'picture'}
+  <PictureSentence {part} fields={floor.document?.fields ?? []} onchange={change} />
+{:else if part.kind === 'group'}
+  <h3 class="caption">Group</h3>
+  <p>
+    holds
+    <ManyPiece
+      label="Parts of the group"
+      values={part.parts ?? []}
+      options={others}
+      onchange={(members) => members.length > 0 && change({ parts: members })}
+    />
+    <button class="plain act" onclick={() => floor.edit({ what: 'REMOVE_PART', key: part.key })}
+      >ungroup</button
+    >
+  </p>
+{:else if part.kind === 'scrim'}
+  <h3 class="caption">Scrim</h3>
+  <p>
+    of <ColourPiece
+      label="Colour of the scrim"
+      value={part.colour!}
+      onchange={(colour) => change({ colour })}
+    />
+    strength
+    <NumberPiece
+      label="Strength"
+      value={Math.round((part.strength ?? 0) * PERCENT)}
+      unit="%"
+      onchange={(strength) => change({ strength: strength / PERCENT })}
+    />
+    strongest at the
+    <ChoicePiece
+      label="Where the scrim is strongest"
+      value={part.from ?? 'middle'}
+      options={SCRIM_SIDES}
+      onchange={(side) => change({ from: side === 'middle' ? undefined : side })}
+    />
+  </p>
 {:else}
   <h3 class="caption">Look</h3>
   <p>
-    <PaintSentence label="Fill" paint={part.fill!} onchange={(fill) => change({ fill })} />
-    {#if part.kind === 'box'}
-      corners <NumberPiece
-        label="Radius of corners"
-        value={part.radius ?? 0}
-        unit="px"
-        onchange={(radius) => change({ radius })}
+    <PaintSentence
+      label="Fill"
+      pictures={part.kind === 'box'}
+      paint={part.fill!}
+      onchange={(fill) => change({ fill })}
+    />
+    {#if part.kind === 'line'}
+      with
+      <ChoicePiece
+        label="Ends of the line"
+        value={part.ends ?? 'flat'}
+        options={ENDS}
+        onchange={(ends) => change({ ends })}
       />
+      ends
+    {/if}
+    {#if part.kind === 'box'}
+      <CornersPiece radius={part.radius} onchange={(radius) => change({ radius })} />
       slant
       <NumberPiece
         label="Slant of the ends"
@@ -188,7 +266,7 @@
   </p>
 {/if}
 
-{#if part.kind === 'text' || part.kind === 'box'}<LookSentences {part} onchange={change} />{/if}
+{#if DRAWN.includes(part.kind)}<LookSentences {part} onchange={change} />{/if}
 
 <MovesList {floor} />
 

@@ -1,6 +1,7 @@
 <script lang="ts">
-  import { revision, revisions } from '../api/client';
+  import { nameRevision, revision, revisions } from '../api/client';
   import type { RevisionNote } from '../api/types';
+  import TextPiece from './pieces/TextPiece.svelte';
   import type { FloorState } from '../floor/floor.svelte';
 
   interface Props {
@@ -24,6 +25,16 @@
     );
   });
 
+  async function rename(number: number, name: string) {
+    try {
+      await nameRevision(stored!.id, number, name);
+      notes = await revisions(stored!.id);
+      fault = '';
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
   /** Brings a revision back as a change that can be undone, and becomes a new revision when it is saved. */
   function bringBack(number: number) {
     const id = stored!.id;
@@ -37,6 +48,11 @@
   {#each notes.slice(0, SHOWN) as note (note.revision)}
     <li>
       <span class="figures">{note.revision}</span>
+      <TextPiece
+        label="Name of revision {note.revision}"
+        value={note.name}
+        onchange={(name) => rename(note.revision, name)}
+      />
       <span class="muted">{new Date(note.savedAt).toLocaleString()}</span>
       {#if note.revision === stored?.revision}
         <span class="muted">current</span>

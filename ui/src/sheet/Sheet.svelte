@@ -10,7 +10,7 @@
 
   const { floor }: Props = $props();
 
-  const KINDS = ['text', 'box', 'line', 'stack'];
+  const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'stack'];
 
   let whole = $state(false);
   const document = $derived(floor.document);
@@ -39,6 +39,12 @@
     {#each KINDS as kind (kind)}
       <button class="plain tab" aria-label="Add a {kind}" onclick={() => add(kind)}>{kind}</button>
     {/each}
+    <button
+      class="plain tab"
+      title="Shift and click in the score chooses several (g)"
+      disabled={!floor.part}
+      onclick={() => floor.group()}>group</button
+    >
   </div>
 </div>
 {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
@@ -62,6 +68,7 @@
   .tabs,
   .add {
     display: flex;
+    flex-wrap: wrap;
     gap: 3px;
     align-items: center;
   }

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Size } from '../api/types';
+  import type { Part, Size } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -8,6 +8,8 @@
   interface Props {
     /** What is so large: width, height or room. */
     what: string;
+    /** The part whose size it is. */
+    part?: Part;
     size: Size;
     kinds: SizeKind[];
     /** Keys of parts it may follow. */
@@ -17,10 +19,10 @@
     onchange: (size: Size) => void;
   }
 
-  const { what, size, kinds, others, extent, onchange }: Props = $props();
+  const { what, part, size, kinds, others, extent, onchange }: Props = $props();
 
   const TAKES = ['longest', 'union'] as const;
-  const kind = $derived(sizeKind(size));
+  const kind = $derived(sizeKind(size, part));
   const sides = $derived(what === 'height' ? ['top', 'bottom'] : ['left', 'right']);
   const pads = $derived([size.pad?.[0] ?? 0, size.pad?.at(-1) ?? 0]);
 </script>
@@ -57,6 +59,11 @@
     />
   {/each}
   <span class="muted">px</span>
+  {#if pads[0] !== pads[1]}
+    <button class="plain act" onclick={() => onchange({ ...size, pad: [pads[0]!, pads[0]!] })}
+      >one pad for both</button
+    >
+  {/if}
 {:else if kind === 'as'}
   <ChoicePiece
     label="What {what} is as large as"

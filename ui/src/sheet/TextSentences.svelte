@@ -1,4 +1,6 @@
 <script lang="ts">
+  import type { FloorState } from '../floor/floor.svelte';
+  import StylePiece from './StylePiece.svelte';
   import type { FontInfo, Part } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -8,13 +10,14 @@
   import type { SizeKind } from './relations';
 
   interface Props {
+    floor: FloorState;
     part: Part;
     fonts: FontInfo[];
     others: string[];
     onchange: (changes: Partial<Part>) => void;
   }
 
-  const { part, fonts, others, onchange }: Props = $props();
+  const { floor, part, fonts, others, onchange }: Props = $props();
 
   const CASES = ['as typed', 'capitals', 'title case'] as const;
   const ALIGNS = ['start', 'centre', 'end'] as const;
@@ -35,6 +38,9 @@
     value={part.text ?? ''}
     onchange={(text) => onchange({ text })}
   />
+</p>
+<p>
+  <StylePiece {part} onpreview={(changes) => floor.preview(changes)} {onchange} />
 </p>
 <p>
   <ChoicePiece

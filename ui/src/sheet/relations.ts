@@ -1,24 +1,38 @@
 import type { Edge, Part, Place, Rect, Size } from '../api/types';
 
 /** The ways a size can be given, as the sheet says them. */
-export type SizeKind = 'of its letters' | 'px' | 'wraps' | 'as' | 'share of';
+export type SizeKind =
+  'of its letters' | 'of its ink' | 'of its picture' | 'px' | 'wraps' | 'as' | 'share of';
 
 export const GROUNDS = ['frame', 'action-safe', 'title-safe'] as const;
 
 export type Axis = 'x' | 'y';
 
-export function sizeKind(size: Size): SizeKind {
+/** The size of a part along an axis; a group that says nothing is as large as its parts together. */
+export function sizeOf(part: Part, axis: Axis): Size {
+  const size = axis === 'x' ? part.width : part.height;
+  return size ?? { wraps: part.parts ?? [], take: 'union' };
+}
+
+/** Where a part is; a group that says nothing stands around its parts. */
+export function placeOf(part: Part, axis: Axis): Place {
+  return part[axis] ?? { around: true };
+}
+
+export function sizeKind(size: Size, part?: Part): SizeKind {
   if (size.px !== undefined) return 'px';
   if (size.wraps) return 'wraps';
   if (size.matches !== undefined) return 'as';
   if (size.share !== undefined) return 'share of';
-  return 'of its letters';
+  if (part?.kind === 'picture') return 'of its picture';
+  return size.ink ? 'of its ink' : 'of its letters';
 }
 
 /** The kinds of size a part of some kind can have. */
 export function sizeKinds(part: Part): SizeKind[] {
   const all: SizeKind[] = ['px', 'wraps', 'as', 'share of'];
-  return part.kind === 'text' ? ['of its letters', ...all] : all;
+  if (part.kind === 'picture') return ['of its picture', ...all];
+  return part.kind === 'text' ? ['of its letters', 'of its ink', ...all] : all;
 }
 
 /**
@@ -38,18 +52,21 @@ export function newSize(kind: SizeKind, others: string[], extent: number): Size 
       return { matches: first };
     case 'share of':
       return { share: 1, of: 'title-safe' };
+    case 'of its ink':
+      return { own: true, ink: true };
     default:
       return { own: true };
   }
 }
 
-const EDGES: Record<Axis, Edge[]> = { x: ['left', 'centre', 'right'], y: ['top', 'centre', 'bottom'] };
+/** The plain edges along an axis, from the first to the last. */
+export const EDGES: Record<Axis, Edge[]> = { x: ['left', 'centre', 'right'], y: ['top', 'centre', 'bottom'] };
 const INNER: Record<Axis, Edge[]> = { x: ['inner left', 'inner right'], y: ['inner top', 'inner bottom'] };
 
 /** The edges of something along an axis. A part that wraps others has inner ones, a text a baseline. */
 export function edges(part: Part | undefined, axis: Axis): Edge[] {
   if (!part) return EDGES[axis];
-  const wraps = (axis === 'x' ? part.width : part.height).wraps !== undefined;
+  const wraps = sizeOf(part, axis).wraps !== undefined;
   return [
     ...EDGES[axis],
     ...(wraps ? INNER[axis] : []),
@@ -61,7 +78,7 @@ export function edges(part: Part | undefined, axis: Axis): Edge[] {
 export function hangOn(place: Place, on: string, target: Part | undefined, axis: Axis): Place {
   const known = edges(target, axis);
   const at = place.at && known.includes(place.at) ? place.at : known[0]!;
-  return { hangs: place.hangs ?? known[0]!, on, at, plus: place.plus ?? 0 };
+  return { hangs: place.hangs ?? known[0]!, on, at, plus: place.plus ?? 0, stays: place.stays };
 }
 
 /**
@@ -70,7 +87,7 @@ export function hangOn(place: Place, on: string, target: Part | undefined, axis:
  * @param mirrored whether the picture stands mirrored, so that right is left
  */
 export function moved(place: Place, by: number, axis: Axis, mirrored: boolean): Place {
-  if (place.in !== undefined || by === 0) return place;
+  if (place.in !== undefined || place.around || by === 0) return place;
   const plus = (place.plus ?? 0) + (mirrored && axis === 'x' ? -by : by);
   return { ...place, plus: Math.round(plus * 1000) / 1000 };
 }

@@ -1,5 +1,4 @@
-import type { Rect } from '../api/types';
-import { SAFE } from '../picture/safe';
+import type { Guides, Rect, SafeAreas } from '../api/types';
 
 /** A line of the picture that parts snap to, px along its axis. */
 export interface Snapped {
@@ -9,13 +8,24 @@ export interface Snapped {
   line?: number;
 }
 
-/** Lines along one axis: the frame's edges and centre, the safe lines, and edges and centres of other parts. */
-export function lines(extent: number, others: { start: number; extent: number }[]): number[] {
-  const found = [0, extent / 2, extent];
-  for (const percent of Object.values(SAFE)) {
+/**
+ * Lines along one axis: the frame's edges and centre, the safe lines, guides, the grid, and edges and centres of other parts.
+ *
+ * @param grid px between its lines; 0 for none
+ */
+export function lines(
+  extent: number,
+  others: { start: number; extent: number }[],
+  safe: SafeAreas,
+  guides: number[] = [],
+  grid = 0,
+): number[] {
+  const found = [0, extent / 2, extent, ...guides];
+  for (const percent of [safe.action, safe.title]) {
     const inset = (extent * (100 - percent)) / 200;
     found.push(inset, extent - inset);
   }
+  for (let line = grid; grid > 0 && line < extent; line += grid) found.push(line);
   for (const other of others) {
     found.push(other.start, other.start + other.extent / 2, other.start + other.extent);
   }
@@ -45,15 +55,24 @@ export function snap(start: number, extent: number, to: number[], near: number):
 export function snapLines(
   frame: { width: number; height: number },
   others: Rect[],
+  safe: SafeAreas,
+  guides?: Guides,
+  grid = 0,
 ): { x: number[]; y: number[] } {
   return {
     x: lines(
       frame.width,
       others.map(({ x, width }) => ({ start: x, extent: width })),
+      safe,
+      guides?.x,
+      grid,
     ),
     y: lines(
       frame.height,
       others.map(({ y, height }) => ({ start: y, extent: height })),
+      safe,
+      guides?.y,
+      grid,
     ),
   };
 }

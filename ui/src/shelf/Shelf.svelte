@@ -1,21 +1,25 @@
 <script lang="ts">
   import { Button, InlineLoading, Search } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
-  import { addGraphic, allGraphics, deleteGraphic, restoreGraphic } from '../api/client';
+  import { addGraphic, allGraphics, deleteGraphic, restoreGraphic, saveGraphic } from '../api/client';
   import { reach } from '../api/reach.svelte';
   import type { Graphic, StoredGraphic } from '../api/types';
   import { emptyGraphic, freeName } from './newGraphic';
   import ShelfCard from './ShelfCard.svelte';
+  import { allTags, matches } from './tags';
 
   let graphics = $state.raw<StoredGraphic[]>();
   let fault = $state('');
   let sought = $state('');
+  /** Only graphics with this tag are shown; all if empty. */
+  let tag = $state('');
+  const tags = $derived(allTags((graphics ?? []).map(({ document }) => document)));
   /** What was deleted last, so that it can be taken back. */
   let deleted = $state.raw<StoredGraphic>();
 
   const found = $derived(
-    (graphics ?? []).filter(({ document }) =>
-      document.name.toLocaleLowerCase().includes(sought.trim().toLocaleLowerCase()),
+    (graphics ?? []).filter(
+      ({ document }) => matches(document, sought) && (!tag || document.tags?.includes(tag)),
     ),
   );
 
@@ -50,6 +54,10 @@
     void load(() => addGraphic(copy));
   }
 
+  function rename(stored: StoredGraphic, document: Graphic) {
+    void load(() => saveGraphic(stored.id, stored.revision, document));
+  }
+
   function remove(stored: StoredGraphic) {
     void load(async () => {
       await deleteGraphic(stored.id);
@@ -71,9 +79,18 @@
   <div class="page-top">
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
-    <div class="search"><Search size="sm" placeholder="Search by name" bind:value={sought} /></div>
+    <div class="search"><Search size="sm" placeholder="Search by name or tag" bind:value={sought} /></div>
     <Button size="small" on:click={create}>New graphic</Button>
   </div>
+  {#if tags.length > 0}
+    <div class="tags" role="group" aria-label="Tags">
+      {#each tags as word (word)}
+        <button class="plain tag" aria-pressed={tag === word} onclick={() => (tag = tag === word ? '' : word)}
+          >{word}</button
+        >
+      {/each}
+    </div>
+  {/if}
   {#if deleted}
     {@const gone = deleted}
     <p class="deleted surface" role="status">
@@ -86,12 +103,17 @@
     <ul class="wall">
       {#each found as stored (stored.id)}
         <li>
-          <ShelfCard {stored} onduplicate={() => duplicate(stored)} ondelete={() => remove(stored)} />
+          <ShelfCard
+            {stored}
+            onrename={(document) => rename(stored, document)}
+            onduplicate={() => duplicate(stored)}
+            ondelete={() => remove(stored)}
+          />
         </li>
       {:else}
         <li class="empty muted">
-          {sought
-            ? `No graphic is called ‘${sought}’. Clear the search to see all.`
+          {sought || tag
+            ? `No graphic has ‘${sought || tag}’ in its name or tags. Clear the search to see all.`
             : 'There is no graphic yet. Make a new one to begin.'}
         </li>
       {/each}
@@ -106,6 +128,24 @@
 <style>
   .search {
     width: 260px;
+  }
+
+  .tags {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
+    margin: -4px 0 16px;
+  }
+
+  .tag {
+    padding: 2px 10px;
+    border: 1px solid var(--border);
+    border-radius: var(--corner);
+  }
+
+  .tag[aria-pressed='true'] {
+    border-color: var(--accent);
+    color: var(--accent);
   }
 
   .wall {

@@ -1,19 +1,22 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { workOut } from '../api/client';
-  import type { StoredGraphic, Worked } from '../api/types';
+  import type { Graphic, StoredGraphic, Worked } from '../api/types';
   import { sampleValues } from '../floor/values';
   import Picture from '../picture/Picture.svelte';
+  import { tagsOf } from './tags';
   import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
-  import { haveOutlines } from '../player/outlines';
+  import '../sheet/pieces/pieces.css';
+  import { ready } from '../player/ready';
 
   interface Props {
     stored: StoredGraphic;
+    onrename: (document: Graphic) => void;
     onduplicate: () => void;
     ondelete: () => void;
   }
 
-  const { stored, onduplicate, ondelete }: Props = $props();
+  const { stored, onrename, onduplicate, ondelete }: Props = $props();
 
   let worked = $state.raw<Worked>();
   let fault = $state('');
@@ -33,11 +36,27 @@
   $effect(() => {
     workOut(stored.document, [sampleValues(stored.document)])
       .then(async ([first]) => {
-        await haveOutlines([first!.reel]);
+        await ready([first!.reel]);
         worked = first;
       })
       .catch((error: Error) => (fault = error.message));
   });
+
+  let renaming = $state(false);
+  let name = $state('');
+  let tags = $state('');
+
+  function rename() {
+    renaming = !renaming;
+    name = stored.document.name;
+    tags = (stored.document.tags ?? []).join(', ');
+  }
+
+  function keep() {
+    renaming = false;
+    const changed = { ...stored.document, name: name.trim(), tags: tagsOf(tags) };
+    if (changed.name) onrename(changed);
+  }
 
   function scrub(event: PointerEvent) {
     const card = (event.currentTarget as HTMLElement).getBoundingClientRect();
@@ -81,7 +100,27 @@
       </span>
     </span>
   </button>
+  {#if renaming}
+    <form
+      class="rename"
+      onsubmit={(event) => {
+        event.preventDefault();
+        keep();
+      }}
+    >
+      <input class="piece" aria-label="Name of {stored.document.name}" maxlength="60" bind:value={name} />
+      <input
+        class="piece"
+        aria-label="Tags of {stored.document.name}"
+        placeholder="tags, like name"
+        bind:value={tags}
+      />
+      <button class="plain act" type="submit">keep</button>
+      <button class="plain act" type="button" onclick={() => (renaming = false)}>leave</button>
+    </form>
+  {/if}
   <span class="acts">
+    <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}>rename, tag</button>
     <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
       >duplicate</button
     >
@@ -136,6 +175,18 @@
     height: 2px;
     background: var(--accent);
     transform-origin: left;
+  }
+
+  .rename {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    padding: 4px 14px 6px;
+  }
+
+  .rename input {
+    flex: 1;
+    min-width: 0;
   }
 
   .acts {

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { getContext } from 'svelte';
   import { house } from '../../house/house.svelte';
   import ChoicePiece from './ChoicePiece.svelte';
   import TextPiece from './TextPiece.svelte';
@@ -14,6 +15,9 @@
 
   const OPAQUE = 7;
   const OWN = 'own colour';
+  /** Keys of colour fields of the graphic at hand; none where there is no graphic. */
+  const fields = getContext<(() => string[]) | undefined>('colour fields') ?? (() => []);
+  const options = $derived([OWN, ...house.names, ...fields().map((key) => `{${key}}`)]);
   const named = $derived(!value.startsWith('#'));
   const shown = $derived(house.shown(value));
 </script>
@@ -28,7 +32,7 @@
 <ChoicePiece
   label="{label}, of the palette"
   value={named ? value : OWN}
-  options={[OWN, ...house.names]}
+  {options}
   onchange={(chosen) => onchange(chosen === OWN ? shown : chosen)}
 />
 {#if !named}<TextPiece {label} {value} {onchange} />{/if}

@@ -36,33 +36,6 @@
 </details>
 
 <style>
-  .many {
-    display: inline-block;
-    position: relative;
-    vertical-align: middle;
-  }
-
-  summary {
-    overflow: hidden;
-    line-height: 22px;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-    cursor: pointer;
-  }
-
-  .list {
-    position: absolute;
-    z-index: 5;
-    top: 28px;
-    left: 0;
-    min-width: 140px;
-    max-height: 220px;
-    padding: 6px 10px;
-    overflow-y: auto;
-    background: var(--layer-2);
-    box-shadow: 0 6px 20px rgb(0 0 0 / 45%);
-  }
-
   label {
     display: flex;
     gap: 8px;

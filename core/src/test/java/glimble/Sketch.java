@@ -5,12 +5,15 @@ import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
+import glimble.graphic.Corners;
 import glimble.graphic.Ease;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Guides;
 import glimble.graphic.In;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
@@ -53,7 +56,17 @@ public final class Sketch {
     public static Graphic graphic(List<Move> in, Loop loop, List<Move> out, Part... parts) {
         List<Field> fields = List.of(field("name", true), field("role", false), field("side", false));
         return new Graphic(
-                "sketch", FRAME, fields, List.of(parts), new In(in), loop, new Out(out), Optional.empty(), List.of());
+                "sketch",
+                FRAME,
+                fields,
+                List.of(parts),
+                new In(in),
+                loop,
+                new Out(out),
+                Optional.empty(),
+                List.of(),
+                List.of(),
+                Guides.NONE);
     }
 
     private static Field field(String key, boolean required) {
@@ -87,17 +100,23 @@ public final class Sketch {
     }
 
     public static BoxPart box(String key, Size width, Place x, Size height, Place y) {
-        return new BoxPart(base(key, width, x, height, y, List.of()), INK, 4, 0, Look.PLAIN);
+        return new BoxPart(base(key, width, x, height, y, List.of()), INK, Corners.all(4), 0, Look.PLAIN);
     }
 
     public static LinePart line(String key, Size width, Place x, Size height, Place y) {
-        return new LinePart(base(key, width, x, height, y, List.of()), INK);
+        return new LinePart(base(key, width, x, height, y, List.of()), INK, false, Look.PLAIN);
     }
 
     /** A stack along y, 100 px wide, at the top left. */
     public static StackPart stack(String key, double area, Align align, double least, double usual, double widest) {
         Base base = base(key, px(100), left(), px(area), left(), List.of());
         return new StackPart(base, Axis.Y, align, least, usual, widest);
+    }
+
+    /** A group around its parts. */
+    public static GroupPart group(String key, String... parts) {
+        Span around = new Span(GroupPart.around(List.of(parts)), new Place.Around());
+        return new GroupPart(new Base(key, "", List.of(), around, around, List.of()), List.of(parts));
     }
 
     public static Size px(double px) {

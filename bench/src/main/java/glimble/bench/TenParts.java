@@ -2,6 +2,7 @@ package glimble.bench;
 
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Corners;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
@@ -51,7 +52,9 @@ final class TenParts {
                 flyerBar.loop(),
                 new Out(flyerBar.out().moves()),
                 flyerBar.mirror(),
-                flyerBar.trials());
+                flyerBar.trials(),
+                flyerBar.tags(),
+                flyerBar.guides());
     }
 
     private static Part tag(String key, String before) {
@@ -60,6 +63,10 @@ final class TenParts {
                 new Place.Hang(Edge.START, before, Edge.START, 6));
         Span y = new Span(new Size.Matches("name", 0.5, 2), new Place.Hang(Edge.END, before, Edge.START, -4));
         return new BoxPart(
-                new Base(key, "", List.of(), x, y, List.of()), new Paint.Colour("#5B3A6B"), 4, 0, Look.PLAIN);
+                new Base(key, "", List.of(), x, y, List.of()),
+                new Paint.Colour("#5B3A6B"),
+                Corners.all(4),
+                0,
+                Look.PLAIN);
     }
 }

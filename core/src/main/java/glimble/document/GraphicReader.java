@@ -3,6 +3,7 @@ package glimble.document;
 import glimble.graphic.Field;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.Guides;
 import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Mirror;
@@ -38,7 +39,9 @@ public final class GraphicReader {
     }
 
     private static Graphic graphic(Spot spot) {
-        spot.only("format", "name", "frame", "fields", "parts", "in", "loop", "out", "mirror", "trials");
+        spot.only(
+                "format", "name", "frame", "fields", "parts", "in", "loop", "out", "mirror", "trials", "tags",
+                "guides");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -61,7 +64,9 @@ public final class GraphicReader {
                 new Loop(spot.has("loop") ? spot.at("loop").whole("length", 0, Limits.FRAMES) : 0, moves(spot, "loop")),
                 new Out(moves(spot, "out")),
                 spot.has("mirror") ? Optional.of(mirror(spot.at("mirror"))) : Optional.empty(),
-                trials);
+                trials,
+                tags(spot),
+                spot.has("guides") ? guides(spot.at("guides")) : Guides.NONE);
     }
 
     private static List<Move> moves(Spot graphic, String phase) {
@@ -132,6 +137,23 @@ public final class GraphicReader {
     private static Mirror mirror(Spot spot) {
         spot.only("field", "when");
         return new Mirror(spot.at("field").key(), spot.at("when").text(Limits.KEY));
+    }
+
+    private static List<String> tags(Spot spot) {
+        List<String> tags = new ArrayList<>();
+        for (Spot item : spot.items("tags", Limits.TAGS)) tags.add(item.key());
+        return tags;
+    }
+
+    private static Guides guides(Spot spot) {
+        spot.only("x", "y");
+        return new Guides(guides(spot, "x"), guides(spot, "y"));
+    }
+
+    private static List<Double> guides(Spot spot, String axis) {
+        List<Double> lines = new ArrayList<>();
+        for (Spot item : spot.items(axis, Limits.GUIDES)) lines.add(item.number(-Limits.PX, Limits.PX));
+        return lines;
     }
 
     private static Trial trial(Spot spot) {

@@ -3,18 +3,24 @@ package glimble.document;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Corners;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Guides;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Mirror;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
+import glimble.graphic.Span;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
@@ -44,10 +50,17 @@ public final class GraphicWriter {
                                 .made())
                 .put("out", MoveWriter.moves(graphic.out()).made());
         graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
-        return maker.putUnlessEmpty(
+        maker.putUnlessEmpty(
                         "trials",
                         graphic.trials().stream().map(GraphicWriter::trial).toList())
-                .made();
+                .putUnlessEmpty("tags", texts(graphic.tags()));
+        Guides guides = graphic.guides();
+        if (!guides.equals(Guides.NONE)) {
+            Tree.Maker lines =
+                    Tree.object().putUnlessEmpty("x", numbers(guides.x())).putUnlessEmpty("y", numbers(guides.y()));
+            maker.put("guides", lines.made());
+        }
+        return maker.made();
     }
 
     private static Tree frame(Frame frame) {
@@ -96,11 +109,19 @@ public final class GraphicWriter {
         if (part instanceof TextPart text) {
             putText(maker, text);
         } else if (part instanceof BoxPart box) {
-            maker.put("fill", paint(box.fill()))
-                    .putUnless(0, "radius", box.radius())
-                    .putUnless(0, "slant", box.slant());
+            maker.put("fill", paint(box.fill())).putUnless(0, "slant", box.slant());
+            putCorners(maker, box.corners());
         } else if (part instanceof LinePart line) {
             maker.put("fill", paint(line.fill()));
+            if (line.round()) maker.put("ends", "round");
+        } else if (part instanceof PicturePart picture) {
+            maker.put("picture", picture.picture()).put("keeps", picture.fills() ? "filling" : "inside");
+            putCorners(maker, picture.corners());
+        } else if (part instanceof ScrimPart scrim) {
+            maker.put("colour", scrim.colour()).put("strength", scrim.strength());
+            scrim.from().ifPresent(side -> maker.put("from", side.side()));
+        } else if (part instanceof GroupPart group) {
+            maker.put("parts", new Tree.Arr(texts(group.parts())));
         } else if (part instanceof StackPart stack) {
             maker.put("along", stack.along() == Axis.X ? "x" : "y")
                     .put("align", stack.align().word())
@@ -108,16 +129,24 @@ public final class GraphicWriter {
         }
         part.look().stroke().ifPresent(stroke -> maker.put("stroke", stroke(stroke)));
         part.look().shadow().ifPresent(shadow -> maker.put("shadow", shadow(shadow)));
+        part.look().glow().ifPresent(glow -> maker.put("glow", glow(glow)));
+        maker.putUnless(1, "opacity", part.look().opacity());
         Base base = part.base();
         if (!base.tag().isEmpty()) maker.put("tag", base.tag());
-        return maker.putUnlessEmpty("needs", texts(base.needs()))
-                .put("width", size(base.x().size()))
-                .put("height", size(base.y().size()))
-                .put("x", place(base.x().place(), Axis.X))
-                .put("y", place(base.y().place(), Axis.Y))
-                .putUnlessEmpty(
+        maker.putUnlessEmpty("needs", texts(base.needs()));
+        for (Axis axis : Axis.values()) putSpan(maker, part, axis);
+        return maker.putUnlessEmpty(
                         "masks", base.masks().stream().map(GraphicWriter::mask).toList())
                 .made();
+    }
+
+    /** A group that stands around its parts says nothing of its size and place. */
+    private static void putSpan(Tree.Maker maker, Part part, Axis axis) {
+        Span span = part.span(axis);
+        boolean usual = part instanceof GroupPart group && span.size().equals(GroupPart.around(group.parts()));
+        if (!usual) maker.put(axis == Axis.X ? "width" : "height", size(span.size()));
+        boolean around = part instanceof GroupPart && span.place() instanceof Place.Around;
+        if (!around) maker.put(axis == Axis.X ? "x" : "y", place(span.place(), axis));
     }
 
     private static void putText(Tree.Maker maker, TextPart text) {
@@ -149,6 +178,9 @@ public final class GraphicWriter {
 
     private static Tree paint(Paint paint) {
         if (paint instanceof Paint.Colour plain) return new Tree.Text(plain.colour());
+        if (paint instanceof Paint.Picture fill) {
+            return Tree.object().put("picture", fill.picture()).made();
+        }
         if (paint instanceof Paint.Radial radial) {
             return Tree.object()
                     .put("from", radial.from())
@@ -168,6 +200,22 @@ public final class GraphicWriter {
         return Tree.object()
                 .put("colour", stroke.colour())
                 .put("width", stroke.width())
+                .made();
+    }
+
+    private static void putCorners(Tree.Maker maker, Corners corners) {
+        if (corners.areAlike()) {
+            maker.putUnless(0, "radius", corners.topLeft());
+            return;
+        }
+        maker.put(
+                "radius", numbers(corners.topLeft(), corners.topRight(), corners.bottomRight(), corners.bottomLeft()));
+    }
+
+    private static Tree glow(Look.Glow glow) {
+        return Tree.object()
+                .put("colour", glow.colour())
+                .put("blur", glow.blur())
                 .made();
     }
 
@@ -214,7 +262,9 @@ public final class GraphicWriter {
                     .putUnless(0, "plus", share.plus())
                     .made();
         }
-        return Tree.object().put("own", true).made();
+        Tree.Maker own = Tree.object().put("own", true);
+        if (((Size.Own) size).ink()) own.put("ink", true);
+        return own.made();
     }
 
     private static Tree wraps(Size.Wraps wraps) {
@@ -230,19 +280,23 @@ public final class GraphicWriter {
     private static Tree place(Place place, Axis axis) {
         if (place instanceof Place.Stacked in)
             return Tree.object().put("in", in.stack()).made();
+        if (place instanceof Place.Around)
+            return Tree.object().put("around", true).made();
         Place.Hang hang = (Place.Hang) place;
-        return Tree.object()
+        Tree.Maker maker = Tree.object()
                 .put("hangs", hang.edge().word(axis))
                 .put("on", hang.on())
                 .put("at", hang.at().word(axis))
-                .putUnless(0, "plus", hang.plus())
-                .made();
+                .putUnless(0, "plus", hang.plus());
+        if (hang.stays()) maker.put("stays", true);
+        return maker.made();
     }
 
     static Tree numbers(double... numbers) {
-        List<Tree> items = java.util.Arrays.stream(numbers)
-                .mapToObj(n -> (Tree) new Tree.Num(n))
-                .toList();
-        return new Tree.Arr(items);
+        return new Tree.Arr(numbers(java.util.Arrays.stream(numbers).boxed().toList()));
+    }
+
+    private static List<Tree> numbers(List<Double> numbers) {
+        return numbers.stream().map(number -> (Tree) new Tree.Num(number)).toList();
     }
 }

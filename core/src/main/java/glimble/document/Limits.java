@@ -9,13 +9,15 @@ public final class Limits {
 
     public static final int MOVES = 400;
     public static final int TRIALS = 64;
+    public static final int TAGS = 16;
+    public static final int GUIDES = 64;
     public static final int MASKS = 8;
     public static final int OPTIONS = 64;
     public static final int KEY = 60;
     public static final int TEXT = 2_000;
     public static final int PROBLEMS = 50;
     /** px, either way from the origin. */
-    public static final double PX = 100_000;
+    public static final double PX = glimble.graphic.Size.ENDLESS;
     /** Frames of a phase, a move or an offset. */
     public static final int FRAMES = 10_000;
 

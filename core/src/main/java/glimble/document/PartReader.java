@@ -4,20 +4,26 @@ import glimble.graphic.Align;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Corners;
 import glimble.graphic.Edge;
 import glimble.graphic.Fit;
+import glimble.graphic.GroupPart;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;
 import glimble.graphic.Paint;
+import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
+import glimble.graphic.Toward;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -44,7 +50,20 @@ final class PartReader {
 
     private static final String[] BASE = {"key", "kind", "tag", "needs", "width", "height", "x", "y", "masks"};
     private static final Map<String, Function<Spot, Part>> KINDS = Map.of(
-            "text", PartReader::text, "box", PartReader::box, "line", PartReader::line, "stack", PartReader::stack);
+            "text",
+            PartReader::text,
+            "box",
+            PartReader::box,
+            "line",
+            PartReader::line,
+            "picture",
+            PartReader::picture,
+            "scrim",
+            PartReader::scrim,
+            "stack",
+            PartReader::stack,
+            "group",
+            PartReader::group);
 
     static Part part(Spot spot) {
         String[] kinds = KINDS.keySet().stream().sorted().toArray(String[]::new);
@@ -53,21 +72,20 @@ final class PartReader {
 
     private static Base base(Spot spot, String... further) {
         spot.only(Stream.concat(Stream.of(BASE), Stream.of(further)).toArray(String[]::new));
+        return base(spot, span(spot, Axis.X), span(spot, Axis.Y));
+    }
+
+    private static Base base(Spot spot, Span x, Span y) {
         List<String> needs = new ArrayList<>();
         for (Spot item : spot.items("needs", Limits.FIELDS)) needs.add(item.key());
         List<Mask> masks = new ArrayList<>();
         for (Spot item : spot.items("masks", Limits.MASKS)) masks.add(mask(item));
-        return new Base(
-                spot.at("key").key(),
-                spot.has("tag") ? colour(spot.at("tag")) : "",
-                needs,
-                span(spot, Axis.X),
-                span(spot, Axis.Y),
-                masks);
+        return new Base(spot.at("key").key(), spot.has("tag") ? colour(spot.at("tag")) : "", needs, x, y, masks);
     }
 
     private static TextPart text(Spot spot) {
-        Base base = base(spot, "text", "style", "case", "align", "leading", "fit", "stroke", "shadow");
+        Base base =
+                base(spot, "text", "style", "case", "align", "leading", "fit", "stroke", "shadow", "glow", "opacity");
         TextLayout layout = new TextLayout(
                 spot.choice(
                         "case",
@@ -96,11 +114,11 @@ final class PartReader {
     }
 
     private static BoxPart box(Spot spot) {
-        Base base = base(spot, "fill", "radius", "slant", "stroke", "shadow");
+        Base base = base(spot, "fill", "radius", "slant", "stroke", "shadow", "glow", "opacity");
         return new BoxPart(
                 base,
                 paint(spot.at("fill")),
-                spot.number("radius", 0, Limits.PX, 0),
+                corners(spot),
                 spot.number("slant", -Limits.PX, Limits.PX, 0),
                 look(spot));
     }
@@ -110,6 +128,8 @@ final class PartReader {
         Spot shadow = spot.at("shadow");
         if (spot.has("stroke")) stroke.only("colour", "width");
         if (spot.has("shadow")) shadow.only("colour", "x", "y", "blur");
+        Spot glow = spot.at("glow");
+        if (spot.has("glow")) glow.only("colour", "blur");
         return new Look(
                 spot.has("stroke")
                         ? Optional.of(new Look.Stroke(colour(stroke.at("colour")), stroke.number("width", 0, 1_000)))
@@ -120,11 +140,68 @@ final class PartReader {
                                 shadow.number("x", -1_000, 1_000, 0),
                                 shadow.number("y", -1_000, 1_000, 0),
                                 shadow.number("blur", 0, 1_000, 0)))
-                        : Optional.empty());
+                        : Optional.empty(),
+                spot.has("glow")
+                        ? Optional.of(new Look.Glow(colour(glow.at("colour")), glow.number("blur", 0, 1_000)))
+                        : Optional.empty(),
+                spot.number("opacity", 0, 1, 1));
     }
 
     private static LinePart line(Spot spot) {
-        return new LinePart(base(spot, "fill"), paint(spot.at("fill")));
+        Base base = base(spot, "fill", "ends", "shadow", "glow", "opacity");
+        boolean round = spot.choice("ends", new String[] {"flat", "round"}, Function.identity(), "flat")
+                .equals("round");
+        return new LinePart(base, paint(spot.at("fill")), round, look(spot));
+    }
+
+    private static PicturePart picture(Spot spot) {
+        Base base = base(spot, "picture", "keeps", "radius", "stroke", "shadow", "glow", "opacity");
+        boolean fills = spot.choice("keeps", new String[] {"inside", "filling"}, Function.identity(), "inside")
+                .equals("filling");
+        return new PicturePart(base, spot.at("picture").text(Limits.KEY), fills, corners(spot), look(spot));
+    }
+
+    private static ScrimPart scrim(Spot spot) {
+        Base base = base(spot, "colour", "strength", "from");
+        return new ScrimPart(
+                base,
+                colour(spot.at("colour")),
+                spot.number("strength", 0, 1),
+                spot.has("from")
+                        ? Optional.of(spot.choice("from", Toward.values(), toward -> toward.side()))
+                        : Optional.empty());
+    }
+
+    /** Sizes and places that it does not state are those of its parts. */
+    private static GroupPart group(Spot spot) {
+        List<String> parts = new ArrayList<>();
+        for (Spot item : spot.items("parts", Limits.PARTS)) parts.add(item.key());
+        if (parts.isEmpty()) spot.at("parts").problem("must name at least one part");
+        spot.only(Stream.concat(Stream.of(BASE), Stream.of("parts")).toArray(String[]::new));
+        Base base = base(spot, span(spot, Axis.X, parts), span(spot, Axis.Y, parts));
+        return new GroupPart(base, parts);
+    }
+
+    private static Span span(Spot group, Axis axis, List<String> parts) {
+        String size = axis == Axis.X ? "width" : "height";
+        String place = axis == Axis.X ? "x" : "y";
+        return new Span(
+                group.has(size) ? group.at(size).oneOf(SIZES, new Size.Own()) : GroupPart.around(parts),
+                group.has(place) ? place(group.at(place), axis) : new Place.Around());
+    }
+
+    /** One radius for all corners, or a list of four, clockwise from the top left. */
+    private static Corners corners(Spot spot) {
+        if (!spot.isList("radius")) return Corners.all(spot.number("radius", 0, Limits.PX, 0));
+        List<Spot> radii = spot.items("radius", 4);
+        if (radii.size() != 4) {
+            spot.at("radius").problem("must be px, or a list of four: top left, top right, bottom right, bottom left");
+            return Corners.SHARP;
+        }
+        double[] px = radii.stream()
+                .mapToDouble(radius -> radius.number(0, Limits.PX))
+                .toArray();
+        return new Corners(px[0], px[1], px[2], px[3]);
     }
 
     private static StackPart stack(Spot spot) {
@@ -153,6 +230,10 @@ final class PartReader {
     /** A colour as text, or a gradient as an object. */
     private static Paint paint(Spot spot) {
         if (!spot.isObject()) return new Paint.Colour(colour(spot));
+        if (spot.has("picture")) {
+            spot.only("picture");
+            return new Paint.Picture(spot.at("picture").text(Limits.KEY));
+        }
         spot.only("from", "to", "angle", "radial");
         String from = colour(spot.at("from"));
         String to = colour(spot.at("to"));
@@ -160,13 +241,13 @@ final class PartReader {
         return spot.flag("radial", false) ? new Paint.Radial(from, to) : new Paint.Linear(from, to, angle);
     }
 
-    /** {@code #RRGGBB}, {@code #RRGGBBAA}, or the name of an entry of the palette. */
+    /** {@code #RRGGBB}, {@code #RRGGBBAA}, the name of an entry of the palette, or {@code {field}}. */
     private static String colour(Spot spot) {
         String colour = spot.text(Limits.KEY);
+        if (colour.startsWith("{") && colour.endsWith("}")) return colour;
         if (!colour.startsWith("#")) return spot.key();
-        boolean sound = (colour.length() == 7 || colour.length() == 9)
-                && colour.substring(1).chars().allMatch(c -> Character.digit(c, 16) >= 0 && c < 128);
-        if (!sound) spot.problem("must be a colour like '#7AD3C0', '#7AD3C080' with alpha, or a name of the palette");
+        if (!Palette.isColour(colour))
+            spot.problem("must be a colour like '#7AD3C0', '#7AD3C080' with alpha, or a name of the palette");
         return colour.toUpperCase(Locale.ROOT);
     }
 
@@ -190,9 +271,9 @@ final class PartReader {
     }
 
     private static Size own(Spot spot) {
-        spot.only("own");
+        spot.only("own", "ink");
         if (!spot.flag("own", true)) spot.at("own").problem("must be true; leave it out for another size");
-        return new Size.Own();
+        return new Size.Own(spot.flag("ink", false));
     }
 
     private static Size wraps(Spot spot) {
@@ -234,11 +315,17 @@ final class PartReader {
             spot.only("in");
             return new Place.Stacked(spot.at("in").key());
         }
-        spot.only("hangs", "on", "at", "plus");
+        if (spot.has("around")) {
+            spot.only("around");
+            if (!spot.flag("around", true)) spot.at("around").problem("must be true; leave it out for another place");
+            return new Place.Around();
+        }
+        spot.only("hangs", "on", "at", "plus", "stays");
         return new Place.Hang(
                 spot.choice("hangs", Edge.values(), edge -> edge.word(axis)),
                 spot.at("on").key(),
                 spot.choice("at", Edge.values(), edge -> edge.word(axis)),
-                spot.number("plus", -Limits.PX, Limits.PX, 0));
+                spot.number("plus", -Limits.PX, Limits.PX, 0),
+                spot.flag("stays", false));
     }
 }

@@ -1,12 +1,16 @@
 package glimble.document;
 
+import glimble.edit.Coloured;
 import glimble.graphic.Axis;
 import glimble.graphic.Edge;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
@@ -18,6 +22,7 @@ import glimble.rest.Relations;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -41,6 +46,7 @@ final class References {
         References references = new References(graphic, fonts);
         references.checkParts();
         references.checkWrapped();
+        references.checkGroups();
         for (Phase phase : graphic.phases()) references.checkMoves(phase);
         references.checkTrials();
         graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
@@ -59,6 +65,10 @@ final class References {
             if (RESERVED.contains(part.key()))
                 problem(path + ".key", "'" + part.key() + "' is kept for the picture itself");
             if (part instanceof TextPart text) checkText(text, path);
+            if (part instanceof PicturePart picture) {
+                for (String field : TextPattern.fields(picture.picture())) checkField(field, path + ".picture");
+            }
+            checkColours(part, path);
             for (Axis axis : Axis.values()) {
                 checkSize(part, axis, path + (axis == Axis.X ? ".width" : ".height"));
                 checkPlace(part, axis, path + (axis == Axis.X ? ".x" : ".y"));
@@ -71,6 +81,34 @@ final class References {
                 else known(mask.by(), at);
             }
         }
+    }
+
+    private void checkColours(Part part, String path) {
+        for (String field : Coloured.fields(part)) {
+            checkField(field, path);
+            graphic.field(field)
+                    .filter(found -> found.kind() != Field.Kind.COLOUR)
+                    .ifPresent(found -> problem(path, "its colour is {" + field + "}, which is not a colour field"));
+        }
+    }
+
+    private void checkGroups() {
+        Set<String> grouped = new HashSet<>();
+        for (int i = 0; i < graphic.parts().size(); i++) {
+            if (!(graphic.parts().get(i) instanceof GroupPart group)) continue;
+            for (int j = 0; j < group.parts().size(); j++) {
+                String path = "$.parts[" + i + "].parts[" + j + "]";
+                String key = group.parts().get(j);
+                if (known(key, path) && !grouped.add(key)) problem(path, "'" + key + "' is in a group already");
+                if (holds(key, group.key(), new HashSet<>())) problem(path, "a group cannot be inside itself");
+            }
+        }
+    }
+
+    private boolean holds(String key, String sought, Set<String> seen) {
+        if (key.equals(sought)) return true;
+        if (!seen.add(key) || !(parts.get(key) instanceof GroupPart group)) return false;
+        return group.parts().stream().anyMatch(member -> holds(member, sought, seen));
     }
 
     private void checkWrapped() {
@@ -104,8 +142,10 @@ final class References {
 
     private void checkSize(Part part, Axis axis, String path) {
         Size size = part.span(axis).size();
-        if (size instanceof Size.Own && !(part instanceof TextPart)) {
-            problem(path, "only a text has a size of its own; give px, wraps, matches or share");
+        if (size instanceof Size.Own own && !(part instanceof TextPart || part instanceof PicturePart && !own.ink())) {
+            problem(
+                    path,
+                    "only a text and a picture have a size of their own, and only a text one of its ink; give px, wraps, matches or share");
         }
         checkFollowed(size, path);
     }
@@ -123,6 +163,11 @@ final class References {
             if (!(parts.get(in.stack()) instanceof StackPart stack) || stack.along() != axis) {
                 problem(path + ".in", in.stack() + " is not a stack along " + (axis == Axis.X ? "x" : "y"));
             }
+            return;
+        }
+        if (part.span(axis).place() instanceof Place.Around) {
+            boolean union = part.span(axis).size() instanceof Size.Wraps wraps && wraps.take() == Size.Take.UNION;
+            if (!union) problem(path + ".around", "is only for what wraps the union of parts along that axis");
             return;
         }
         Place.Hang hang = (Place.Hang) part.span(axis).place();

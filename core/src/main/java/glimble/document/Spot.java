@@ -84,6 +84,10 @@ final class Spot {
         return tree instanceof Tree.Obj;
     }
 
+    boolean isList(String name) {
+        return find(name).orElse(null) instanceof Tree.Arr;
+    }
+
     boolean isText() {
         return tree instanceof Tree.Text;
     }

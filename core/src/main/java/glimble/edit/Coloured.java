@@ -1,18 +1,23 @@
 package glimble.edit;
 
 import glimble.graphic.BoxPart;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
+import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.rest.Note;
+import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
@@ -20,24 +25,45 @@ import java.util.function.UnaryOperator;
 public final class Coloured {
     private Coloured() {}
 
-    /** The graphic as players draw it. Names that the palette lacks become {@link Palette#MISSING}. */
-    public static Graphic of(Graphic graphic, Palette palette) {
-        return graphic.withParts(graphic.parts().stream()
-                .map(part -> part(part, palette::colour))
-                .toList());
+    /**
+     * The graphic as players draw it. Names that the palette lacks, and values that are no colour, become
+     * {@link Palette#MISSING}.
+     *
+     * @param values of the fields; one that is blank gives its field's sample
+     */
+    public static Graphic of(Graphic graphic, Palette palette, Map<String, String> values) {
+        UnaryOperator<String> colour = given -> palette.colour(valued(given, graphic, values));
+        return graphic.withParts(
+                graphic.parts().stream().map(part -> part(part, colour)).toList());
     }
 
-    /** A note for every part and name that the palette lacks. */
-    public static List<Note> missing(Graphic graphic, Palette palette) {
+    /** A note for every part and name that is neither a colour nor in the palette. */
+    public static List<Note> missing(Graphic graphic, Palette palette, Map<String, String> values) {
         List<Note> notes = new ArrayList<>();
         for (Part part : graphic.parts()) {
-            for (String name : names(part)) {
-                if (!palette.colours().containsKey(name)) {
+            for (String given : colours(part)) {
+                String name = valued(given, graphic, values);
+                if (!Palette.isColour(name) && !palette.colours().containsKey(name)) {
                     notes.add(new Note(part.key(), "its colour '" + name + "' is not in the palette"));
                 }
             }
         }
         return notes;
+    }
+
+    /** The keys of the fields from which parts take a colour, as {@code {key}}. */
+    public static Set<String> fields(Part part) {
+        Set<String> fields = new LinkedHashSet<>();
+        for (String given : colours(part)) fields.addAll(TextPattern.fields(given));
+        return fields;
+    }
+
+    private static String valued(String given, Graphic graphic, Map<String, String> values) {
+        if (TextPattern.fields(given).isEmpty()) return given;
+        String key = TextPattern.fields(given).get(0);
+        String value = values.getOrDefault(key, "").strip();
+        if (!value.isEmpty()) return value;
+        return graphic.field(key).map(Field::sample).orElse("");
     }
 
     /** Names of palette entries that a graphic uses. */
@@ -48,15 +74,23 @@ public final class Coloured {
     }
 
     private static Set<String> names(Part part) {
-        Set<String> names = new LinkedHashSet<>();
-        part(part, colour -> {
-            if (Palette.isName(colour)) names.add(colour);
-            return colour;
-        });
+        Set<String> names = new LinkedHashSet<>(colours(part));
+        names.removeIf(
+                given -> Palette.isColour(given) || !TextPattern.fields(given).isEmpty());
         return names;
     }
 
-    private static Part part(Part part, UnaryOperator<String> colour) {
+    private static Set<String> colours(Part part) {
+        Set<String> colours = new LinkedHashSet<>();
+        part(part, colour -> {
+            colours.add(colour);
+            return colour;
+        });
+        return colours;
+    }
+
+    /** A part with every colour changed by a rule. */
+    static Part part(Part part, UnaryOperator<String> colour) {
         if (part instanceof TextPart text) {
             TextStyle style = text.style();
             TextStyle coloured =
@@ -66,9 +100,23 @@ public final class Coloured {
         }
         if (part instanceof BoxPart box) {
             return new BoxPart(
-                    box.base(), paint(box.fill(), colour), box.radius(), box.slant(), look(box.look(), colour));
+                    box.base(), paint(box.fill(), colour), box.corners(), box.slant(), look(box.look(), colour));
         }
-        return part instanceof LinePart line ? new LinePart(line.base(), paint(line.fill(), colour)) : part;
+        if (part instanceof LinePart line) {
+            return new LinePart(line.base(), paint(line.fill(), colour), line.round(), look(line.look(), colour));
+        }
+        if (part instanceof PicturePart picture) {
+            return new PicturePart(
+                    picture.base(),
+                    picture.picture(),
+                    picture.fills(),
+                    picture.corners(),
+                    look(picture.look(), colour));
+        }
+        if (part instanceof ScrimPart scrim) {
+            return new ScrimPart(scrim.base(), colour.apply(scrim.colour()), scrim.strength(), scrim.from());
+        }
+        return part;
     }
 
     private static Paint paint(Paint paint, UnaryOperator<String> colour) {
@@ -78,7 +126,7 @@ public final class Coloured {
         if (paint instanceof Paint.Radial radial) {
             return new Paint.Radial(colour.apply(radial.from()), colour.apply(radial.to()));
         }
-        return new Paint.Colour(colour.apply(((Paint.Colour) paint).colour()));
+        return paint instanceof Paint.Colour plain ? new Paint.Colour(colour.apply(plain.colour())) : paint;
     }
 
     private static Look look(Look look, UnaryOperator<String> colour) {
@@ -86,6 +134,8 @@ public final class Coloured {
                 look.stroke().map(stroke -> new Look.Stroke(colour.apply(stroke.colour()), stroke.width())),
                 look.shadow()
                         .map(shadow ->
-                                new Look.Shadow(colour.apply(shadow.colour()), shadow.x(), shadow.y(), shadow.blur())));
+                                new Look.Shadow(colour.apply(shadow.colour()), shadow.x(), shadow.y(), shadow.blur())),
+                look.glow().map(glow -> new Look.Glow(colour.apply(glow.colour()), glow.blur())),
+                look.opacity());
     }
 }

@@ -1,11 +1,13 @@
 package glimble.edit;
 
-import glimble.graphic.Base;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Trial;
+import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,8 +22,9 @@ public final class FieldEdits {
         List<Field> fields = graphic.fields().stream()
                 .filter(field -> !field.key().equals(key))
                 .toList();
-        List<Part> parts =
-                graphic.parts().stream().map(part -> without(part, key)).toList();
+        List<Part> parts = graphic.parts().stream()
+                .map(part -> Coloured.part(without(part, key), colour -> without(colour, key)))
+                .toList();
         List<Trial> trials = new ArrayList<>();
         for (Trial trial : graphic.trials()) {
             Map<String, String> values = new TreeMap<>(trial.values());
@@ -34,11 +37,19 @@ public final class FieldEdits {
                 .withTrials(trials);
     }
 
+    private static String without(String colour, String key) {
+        return TextPattern.fields(colour).contains(key) ? Palette.MISSING : colour;
+    }
+
     private static Part without(Part part, String key) {
-        Base base = part.base();
         List<String> needs =
-                base.needs().stream().filter(field -> !field.equals(key)).toList();
-        Part freed = Rewrite.base(part, new Base(base.key(), base.tag(), needs, base.x(), base.y(), base.masks()));
+                part.base().needs().stream().filter(field -> !field.equals(key)).toList();
+        Part freed = part.withBase(part.base().withNeeds(needs));
+        if (freed instanceof PicturePart picture
+                && TextPattern.fields(picture.picture()).contains(key)) {
+            return new PicturePart(
+                    picture.base(), PartEdits.NO_PICTURE, picture.fills(), picture.corners(), picture.look());
+        }
         if (!(freed instanceof TextPart text)) return freed;
         String left = text.text().replace("{" + key + "}", "");
         return new TextPart(

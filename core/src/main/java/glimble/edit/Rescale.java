@@ -6,10 +6,12 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.Guides;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
@@ -39,7 +41,11 @@ public final class Rescale {
         Frame frame = graphic.frame();
         Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
+        Guides guides = graphic.guides();
         return graphic.withFrame(new Frame(width, height, frame.rate(), frame.length()))
+                .withGuides(new Guides(
+                        guides.x().stream().map(rescale::px).toList(),
+                        guides.y().stream().map(rescale::px).toList()))
                 .withParts(parts)
                 .withMoves(moves -> moves.stream().map(rescale::move).toList());
     }
@@ -50,7 +56,7 @@ public final class Rescale {
 
     private Part part(Part part) {
         Base old = part.base();
-        Base base = new Base(old.key(), old.tag(), old.needs(), span(old.x()), span(old.y()), old.masks());
+        Base base = old.withSpans(span(old.x()), span(old.y()));
         if (part instanceof TextPart text) {
             TextStyle style = text.style();
             return new TextPart(
@@ -62,10 +68,14 @@ public final class Rescale {
                     look(text.look()));
         }
         if (part instanceof BoxPart box) {
-            return new BoxPart(base, box.fill(), px(box.radius()), px(box.slant()), look(box.look()));
+            return new BoxPart(base, box.fill(), box.corners().times(factor), px(box.slant()), look(box.look()));
         }
-        if (part instanceof LinePart line) return new LinePart(base, line.fill());
-        StackPart stack = (StackPart) part;
+        if (part instanceof LinePart line) return new LinePart(base, line.fill(), line.round(), look(line.look()));
+        if (part instanceof PicturePart picture) {
+            return new PicturePart(
+                    base, picture.picture(), picture.fills(), picture.corners().times(factor), look(picture.look()));
+        }
+        if (!(part instanceof StackPart stack)) return part.withBase(base);
         return new StackPart(
                 base, stack.along(), stack.align(), px(stack.least()), px(stack.usual()), px(stack.widest()));
     }
@@ -89,7 +99,7 @@ public final class Rescale {
 
     private Place place(Place place) {
         if (!(place instanceof Place.Hang hang)) return place;
-        return new Place.Hang(hang.edge(), hang.on(), hang.at(), px(hang.plus()));
+        return hang.onto(hang.on(), hang.at(), px(hang.plus()));
     }
 
     private Fit fit(Fit fit) {
@@ -100,7 +110,8 @@ public final class Rescale {
         Optional<Look.Stroke> stroke = look.stroke().map(old -> new Look.Stroke(old.colour(), px(old.width())));
         Optional<Look.Shadow> shadow =
                 look.shadow().map(old -> new Look.Shadow(old.colour(), px(old.x()), px(old.y()), px(old.blur())));
-        return new Look(stroke, shadow);
+        Optional<Look.Glow> glow = look.glow().map(old -> new Look.Glow(old.colour(), px(old.blur())));
+        return new Look(stroke, shadow, glow, look.opacity());
     }
 
     private Move move(Move move) {

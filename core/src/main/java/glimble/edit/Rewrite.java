@@ -1,16 +1,14 @@
 package glimble.edit;
 
+import glimble.graphic.Axis;
 import glimble.graphic.Base;
-import glimble.graphic.BoxPart;
 import glimble.graphic.Fit;
-import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
-import glimble.graphic.StackPart;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Travel;
@@ -22,31 +20,25 @@ import java.util.function.UnaryOperator;
 final class Rewrite {
     private Rewrite() {}
 
-    static Part base(Part part, Base base) {
-        if (part instanceof TextPart text)
-            return new TextPart(base, text.text(), text.style(), text.layout(), text.fit(), text.look());
-        if (part instanceof BoxPart box) return new BoxPart(base, box.fill(), box.radius(), box.slant(), box.look());
-        if (part instanceof LinePart line) return new LinePart(base, line.fill());
-        StackPart stack = (StackPart) part;
-        return new StackPart(base, stack.along(), stack.align(), stack.least(), stack.usual(), stack.widest());
-    }
-
     static Part key(Part part, String key) {
-        Base base = part.base();
-        return base(part, new Base(key, base.tag(), base.needs(), base.x(), base.y(), base.masks()));
+        return part.withBase(part.base().withKey(key));
     }
 
     /** A part whose sizes, places and masks, and the room of a text, are changed by rules. */
     static Part relations(
             Part part, UnaryOperator<Size> size, UnaryOperator<Place> place, UnaryOperator<List<Mask>> masks) {
         Base base = part.base();
-        Span x = new Span(size.apply(base.x().size()), place.apply(base.x().place()));
-        Span y = new Span(size.apply(base.y().size()), place.apply(base.y().place()));
-        Part changed = base(part, new Base(base.key(), base.tag(), base.needs(), x, y, masks.apply(base.masks())));
+        Part changed = part.withBase(base.withSpans(span(base, Axis.X, size, place), span(base, Axis.Y, size, place))
+                .withMasks(masks.apply(base.masks())));
         if (!(changed instanceof TextPart text) || text.fit().isEmpty()) return changed;
         Fit fit = text.fit().get();
         Fit fitted = new Fit(size.apply(fit.room()), fit.lines(), fit.least(), fit.both(), fit.together());
         return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fitted), text.look());
+    }
+
+    private static Span span(Base base, Axis axis, UnaryOperator<Size> size, UnaryOperator<Place> place) {
+        Span span = base.span(axis);
+        return new Span(size.apply(span.size()), place.apply(span.place()));
     }
 
     static Move move(Move move, String key, String part, Start start) {

@@ -1,7 +1,6 @@
 package glimble.edit;
 
 import glimble.graphic.Axis;
-import glimble.graphic.Base;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.Mask;
@@ -34,17 +33,15 @@ final class Settled {
     }
 
     private Part part(Part part) {
-        Base base = part.base();
-        Span x = span(part, Axis.X);
-        Span y = span(part, Axis.Y);
-        return Rewrite.base(part, new Base(base.key(), base.tag(), base.needs(), x, y, base.masks()));
+        return part.withBase(part.base().withSpans(span(part, Axis.X), span(part, Axis.Y)));
     }
 
     private Span span(Part part, Axis axis) {
         Span span = part.span(axis);
         if (!(span.place() instanceof Place.Hang hang)) return span;
         Edge at = hang.onGround() ? hang.at() : edge(hang.at(), parts.get(hang.on()), axis);
-        return new Span(span.size(), new Place.Hang(edge(hang.edge(), part, axis), hang.on(), at, hang.plus()));
+        return new Span(
+                span.size(), new Place.Hang(edge(hang.edge(), part, axis), hang.on(), at, hang.plus(), hang.stays()));
     }
 
     private static Edge edge(Edge edge, Part part, Axis axis) {

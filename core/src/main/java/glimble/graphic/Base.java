@@ -18,4 +18,24 @@ public record Base(String key, String tag, List<String> needs, Span x, Span y, L
         needs = List.copyOf(needs);
         masks = List.copyOf(masks);
     }
+
+    public Span span(Axis axis) {
+        return axis == Axis.X ? x : y;
+    }
+
+    public Base withKey(String other) {
+        return new Base(other, tag, needs, x, y, masks);
+    }
+
+    public Base withNeeds(List<String> others) {
+        return new Base(key, tag, others, x, y, masks);
+    }
+
+    public Base withSpans(Span otherX, Span otherY) {
+        return new Base(key, tag, needs, otherX, otherY, masks);
+    }
+
+    public Base withMasks(List<Mask> others) {
+        return new Base(key, tag, needs, x, y, others);
+    }
 }

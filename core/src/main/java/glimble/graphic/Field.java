@@ -27,7 +27,11 @@ public record Field(
         CHOICE("choice"),
         /** {@code on}, or blank. */
         SWITCH("switch"),
-        NUMBER("number");
+        NUMBER("number"),
+        /** The key of a picture of the house. */
+        PICTURE("picture"),
+        /** A colour, or the name of one in the palette. */
+        COLOUR("colour");
 
         private final String word;
 

@@ -7,31 +7,34 @@ package glimble.graphic;
  * @param height px
  * @param rate frames per second
  * @param length frames from the first frame of in to the last of out, when nobody says otherwise
+ * @param safe the safe areas; not of the document but of the house
  */
-public record Frame(int width, int height, Rate rate, int length) {
+public record Frame(int width, int height, Rate rate, int length, SafeAreas safe) {
 
-    /** Per cent of the raster inside the action-safe lines, along each axis. Source: EBU R 95. */
-    public static final int ACTION_SAFE = 93;
+    public Frame(int width, int height, Rate rate, int length) {
+        this(width, height, rate, length, SafeAreas.USUAL);
+    }
 
-    /** Per cent of the raster inside the title-safe lines, along each axis. Source: EBU R 95. */
-    public static final int TITLE_SAFE = 90;
+    public Frame withSafe(SafeAreas other) {
+        return new Frame(width, height, rate, length, other);
+    }
 
     /** Extent along an axis, px. */
     public int extent(Axis axis) {
         return axis == Axis.X ? width : height;
     }
 
-    /** Per cent of the raster inside {@code frame}, {@code action-safe} or {@code title-safe}. */
-    public static int percent(String ground) {
-        return switch (ground) {
-            case Place.TITLE_SAFE -> TITLE_SAFE;
-            case Place.ACTION_SAFE -> ACTION_SAFE;
+    /**
+     * Distance from the edge of the frame to a ground, px; 0 for the frame itself.
+     *
+     * @param ground {@code frame}, {@code action-safe} or {@code title-safe}
+     */
+    public double inset(Axis axis, String ground) {
+        double percent = switch (ground) {
+            case Place.TITLE_SAFE -> safe.title();
+            case Place.ACTION_SAFE -> safe.action();
             default -> 100;
         };
-    }
-
-    /** Distance of a safe line from the edge of the frame, px; {@code percent} of the raster lie inside it. */
-    public double inset(Axis axis, int percent) {
         return extent(axis) * (100 - percent) / 200.0;
     }
 }

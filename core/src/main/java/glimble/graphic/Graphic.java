@@ -16,6 +16,8 @@ import java.util.function.UnaryOperator;
  * @param out how the parts leave rest
  * @param mirror when it stands mirrored; empty for never
  * @param trials the values it is tried with, the first being its sample
+ * @param tags words it is found by on the shelf
+ * @param guides lines to design by
  */
 public record Graphic(
         String name,
@@ -26,12 +28,15 @@ public record Graphic(
         Loop loop,
         Out out,
         Optional<Mirror> mirror,
-        List<Trial> trials) {
+        List<Trial> trials,
+        List<String> tags,
+        Guides guides) {
 
     public Graphic {
         fields = List.copyOf(fields);
         parts = List.copyOf(parts);
         trials = List.copyOf(trials);
+        tags = List.copyOf(tags);
     }
 
     public Optional<Part> part(String key) {
@@ -48,23 +53,35 @@ public record Graphic(
     }
 
     public Graphic withFrame(Frame other) {
-        return new Graphic(name, other, fields, parts, in, loop, out, mirror, trials);
+        return new Graphic(name, other, fields, parts, in, loop, out, mirror, trials, tags, guides);
     }
 
     public Graphic withFields(List<Field> others) {
-        return new Graphic(name, frame, others, parts, in, loop, out, mirror, trials);
+        return new Graphic(name, frame, others, parts, in, loop, out, mirror, trials, tags, guides);
     }
 
     public Graphic withParts(List<Part> others) {
-        return new Graphic(name, frame, fields, others, in, loop, out, mirror, trials);
+        return new Graphic(name, frame, fields, others, in, loop, out, mirror, trials, tags, guides);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
-        return new Graphic(name, frame, fields, parts, in, loop, out, other, trials);
+        return new Graphic(name, frame, fields, parts, in, loop, out, other, trials, tags, guides);
     }
 
     public Graphic withTrials(List<Trial> others) {
-        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, others);
+        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, others, tags, guides);
+    }
+
+    public Graphic withGuides(Guides others) {
+        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, trials, tags, others);
+    }
+
+    /** The group that a part is in; empty if it is in none. */
+    public Optional<GroupPart> groupOf(String key) {
+        return parts.stream()
+                .filter(part -> part instanceof GroupPart group && group.parts().contains(key))
+                .map(GroupPart.class::cast)
+                .findFirst();
     }
 
     /** Every list of moves changed by the same rule. */
@@ -78,6 +95,8 @@ public record Graphic(
                 new Loop(loop.length(), rule.apply(loop.moves())),
                 new Out(rule.apply(out.moves())),
                 mirror,
-                trials);
+                trials,
+                tags,
+                guides);
     }
 }

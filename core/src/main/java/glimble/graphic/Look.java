@@ -3,13 +3,22 @@ package glimble.graphic;
 import java.util.Optional;
 
 /**
- * What surrounds the fill of a box or of letters.
+ * What surrounds the fill of a part.
  *
  * @param stroke a line along the edge; inside the edge of a box, outside that of letters
  * @param shadow thrown behind
+ * @param glow light around it on all sides
+ * @param opacity of all of it, 0–1
  */
-public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow) {
+public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow, Optional<Glow> glow, double opacity) {
     public static final Look PLAIN = new Look(Optional.empty(), Optional.empty());
+
+    public Look(Optional<Stroke> stroke, Optional<Shadow> shadow) {
+        this(stroke, shadow, Optional.empty(), 1);
+    }
+
+    /** @param blur px over which it fades */
+    public record Glow(String colour, double blur) {}
 
     /** @param width px */
     public record Stroke(String colour, double width) {}
@@ -23,7 +32,8 @@ public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow) {
 
     /** How far anything of it reaches beyond the part, px, on the side that a direction points to; 0 or more. */
     public double reach(Toward toward, boolean mirrored) {
-        double reach = stroke.map(Stroke::width).orElse(0.0);
+        double reach = Math.max(
+                stroke.map(Stroke::width).orElse(0.0), glow.map(Glow::blur).orElse(0.0));
         if (shadow.isEmpty()) return reach;
         Shadow thrown = shadow.get();
         double x = mirrored ? -thrown.x() : thrown.x();

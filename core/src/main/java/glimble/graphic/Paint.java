@@ -1,6 +1,9 @@
 package glimble.graphic;
 
-/** What a surface is filled with. Colours are {@code #RRGGBB}, {@code #RRGGBBAA} with alpha, or names of a {@link Palette}. */
+/**
+ * What a surface is filled with. Colours are {@code #RRGGBB}, {@code #RRGGBBAA} with alpha, names of a {@link Palette},
+ * or {@code {field}} for the colour that a field holds.
+ */
 public sealed interface Paint {
 
     /** One colour. */
@@ -15,4 +18,7 @@ public sealed interface Paint {
 
     /** From one colour in the middle of the part to another at its furthest corner. */
     record Radial(String from, String to) implements Paint {}
+
+    /** A picture of the house that covers the part, its proportion kept. */
+    record Picture(String picture) implements Paint {}
 }

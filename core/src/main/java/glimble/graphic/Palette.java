@@ -16,13 +16,15 @@ public record Palette(Map<String, String> colours) {
         colours = java.util.Collections.unmodifiableMap(new TreeMap<>(colours));
     }
 
-    /** Whether a colour of a document is a name in a palette and not a colour itself. */
-    public static boolean isName(String colour) {
-        return !colour.startsWith("#");
+    /** Whether a text is {@code #RRGGBB} or {@code #RRGGBBAA}. */
+    public static boolean isColour(String text) {
+        return text.startsWith("#")
+                && (text.length() == 7 || text.length() == 9)
+                && text.substring(1).chars().allMatch(c -> Character.digit(c, 16) >= 0 && c < 128);
     }
 
     /** A colour of a document as {@code #RRGGBB} or {@code #RRGGBBAA}. */
     public String colour(String colour) {
-        return isName(colour) ? colours.getOrDefault(colour, MISSING) : colour;
+        return isColour(colour) ? colour : colours.getOrDefault(colour, MISSING);
     }
 }

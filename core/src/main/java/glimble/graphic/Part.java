@@ -3,12 +3,15 @@ package glimble.graphic;
 import java.util.List;
 
 /** Anything drawn, or that places what is drawn. Its size and place are relations, solved for given values. */
-public sealed interface Part permits TextPart, BoxPart, LinePart, StackPart {
+public sealed interface Part permits TextPart, BoxPart, LinePart, PicturePart, ScrimPart, StackPart, GroupPart {
 
     Base base();
 
     /** The plain word for what kind of part it is. */
     String kind();
+
+    /** The same part with another base. */
+    Part withBase(Base other);
 
     default String key() {
         return base().key();
@@ -24,6 +27,11 @@ public sealed interface Part permits TextPart, BoxPart, LinePart, StackPart {
     }
 
     default Span span(Axis axis) {
-        return axis == Axis.X ? base().x() : base().y();
+        return base().span(axis);
+    }
+
+    /** Whether it is seen itself; a stack and a group only place others. */
+    default boolean isDrawn() {
+        return true;
     }
 }

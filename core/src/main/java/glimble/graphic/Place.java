@@ -19,8 +19,18 @@ public sealed interface Place {
      * @param on key of a part, or {@code frame}, {@code action-safe}, {@code title-safe}
      * @param at the edge of that
      * @param plus px to the right or downwards
+     * @param stays whether it keeps its place when that part is absent, and does not close up
      */
-    record Hang(Edge edge, String on, Edge at, double plus) implements Place {
+    record Hang(Edge edge, String on, Edge at, double plus, boolean stays) implements Place {
+
+        public Hang(Edge edge, String on, Edge at, double plus) {
+            this(edge, on, at, plus, false);
+        }
+
+        /** The same on something else. */
+        public Hang onto(String other, Edge otherAt, double otherPlus) {
+            return new Hang(edge, other, otherAt, otherPlus, stays);
+        }
 
         /** Whether it hangs on the frame or a safe area, not on a part. */
         public boolean onGround() {
@@ -30,4 +40,7 @@ public sealed interface Place {
 
     /** It is a row of a stack, which places it. */
     record Stacked(String stack) implements Place {}
+
+    /** It stands around the parts that it wraps, wherever they are. */
+    record Around() implements Place {}
 }

@@ -8,8 +8,19 @@ public sealed interface Size {
     /** So many px, whatever the text. */
     record Fixed(double px) implements Size {}
 
-    /** As the text itself measures: advance width along x, ascent + descent along y. Only a text has one. */
-    record Own() implements Size {}
+    /** px; stands for no limit. */
+    double ENDLESS = 100_000;
+
+    /**
+     * As a text itself measures: advance width along x, ascent + descent along y; or as a picture measures.
+     *
+     * @param ink of a text: only what is drawn of it, so that it stands by its very letters
+     */
+    record Own(boolean ink) implements Size {
+        public Own() {
+            this(false);
+        }
+    }
 
     /**
      * Follows other parts.

@@ -16,4 +16,14 @@ public record StackPart(Base base, Axis along, Align align, double least, double
     public String kind() {
         return "stack";
     }
+
+    @Override
+    public StackPart withBase(Base other) {
+        return new StackPart(other, along, align, least, usual, widest);
+    }
+
+    @Override
+    public boolean isDrawn() {
+        return false;
+    }
 }

@@ -18,4 +18,9 @@ public record TextPart(Base base, String text, TextStyle style, TextLayout layou
     public String kind() {
         return "text";
     }
+
+    @Override
+    public TextPart withBase(Base other) {
+        return new TextPart(other, text, style, layout, fit, look);
+    }
 }

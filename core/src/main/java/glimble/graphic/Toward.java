@@ -23,6 +23,15 @@ public enum Toward {
         return axis;
     }
 
+    /** The plain word for the side of something that lies there. */
+    public String side() {
+        return switch (this) {
+            case UP -> "top";
+            case DOWN -> "bottom";
+            default -> word;
+        };
+    }
+
     /** Whether coordinates grow that way. */
     public boolean forward() {
         return this == RIGHT || this == DOWN;

@@ -2,10 +2,10 @@ package glimble.proof;
 
 import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
-import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
@@ -48,15 +48,15 @@ public final class RestFaults {
         if (part instanceof TextPart text) {
             boxOf(text)
                     .ifPresent(box -> outside(part, "its letters stand", at.drawn(), rest.box(box.key()), box.key()));
-            outside(part, "its letters stand", at.drawn(), safe(Frame.TITLE_SAFE), Place.TITLE_SAFE);
-        } else if (part instanceof BoxPart || part instanceof LinePart) {
-            outside(part, "it stands", at.box(), safe(Frame.ACTION_SAFE), Place.ACTION_SAFE);
+            outside(part, "its letters stand", at.drawn(), safe(Place.TITLE_SAFE), Place.TITLE_SAFE);
+        } else if (part instanceof BoxPart || part instanceof LinePart || part instanceof PicturePart) {
+            outside(part, "it stands", at.box(), safe(Place.ACTION_SAFE), Place.ACTION_SAFE);
         }
     }
 
-    private Rect safe(int percent) {
-        double x = graphic.frame().inset(Axis.X, percent);
-        double y = graphic.frame().inset(Axis.Y, percent);
+    private Rect safe(String ground) {
+        double x = graphic.frame().inset(Axis.X, ground);
+        double y = graphic.frame().inset(Axis.Y, ground);
         return new Rect(x, y, graphic.frame().width() - 2 * x, graphic.frame().height() - 2 * y);
     }
 

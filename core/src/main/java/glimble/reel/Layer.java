@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Corners;
 import glimble.rest.Rect;
 import glimble.text.GlyphRun;
 import java.util.List;
@@ -8,20 +9,26 @@ import java.util.List;
  * One part to be drawn, in the coordinates of the rest picture.
  *
  * <p>Drawing at a frame: seen through its masks; moved by its tracks (shifts, then turns, then scales, each about its pivot);
- * cut by its reveals; then either its glyphs on the baseline, or a rectangle with round corners.
+ * cut by its reveals; then either its glyphs on the baseline, or a rectangle with round corners, with its picture over it and cut
+ * to it. A group draws nothing: its tracks move every layer within it, after the layer's own.
  *
  * @param part key of the part
- * @param kind {@code text}, {@code box} or {@code line}
+ * @param kind {@code text}, {@code box}, {@code line}, {@code picture}, {@code scrim} or {@code group}
  * @param box where it rests, px
  * @param ink what is drawn of it at rest, px
  * @param baseline where glyphs stand, px from the top; of no account without runs
- * @param radius of the corners, px, already small enough for the box
+ * @param corners how round they are, already small enough for the box
  * @param slant px by which the ends lean: at the top to the right, within the box; negative to the left
  * @param fill what it is filled with
  * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none
  * @param shadow thrown behind it; of no colour for none
+ * @param glow light around it; of no colour for none
+ * @param opacity of all of it at rest, 0–1
+ * @param picture key of the picture drawn over its fill and cut to its shape; empty for none
+ * @param pictureAt where the whole picture stands, px
  * @param runs glyphs, for a text; empty for anything else
  * @param masks parts through whose layers this one is seen
+ * @param within index of the layer of its group; -1 for none
  * @param tracks what changes, by phase
  */
 public record Layer(
@@ -30,13 +37,18 @@ public record Layer(
         Rect box,
         Rect ink,
         double baseline,
-        double radius,
+        Corners corners,
         double slant,
         Fill fill,
         Line stroke,
         ThrownShadow shadow,
+        ThrownShadow glow,
+        double opacity,
+        String picture,
+        Rect pictureAt,
         List<GlyphRun> runs,
         List<MaskBy> masks,
+        int within,
         List<Track> tracks) {
 
     public Layer {
@@ -66,7 +78,7 @@ public record Layer(
     public record ThrownShadow(String colour, double x, double y, double blur) {}
 
     /**
-     * A layer whose shape, as it moves, is a mask.
+     * A layer whose shape, as it moves, is a mask; of a group, the shapes of all layers within it.
      *
      * @param layer its index in the reel
      * @param inside true: seen inside it; false: outside

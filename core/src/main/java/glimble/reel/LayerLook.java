@@ -1,44 +1,64 @@
 package glimble.reel;
 
 import glimble.graphic.BoxPart;
+import glimble.graphic.Corners;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
+import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
+import glimble.graphic.Toward;
+import glimble.rest.Pictures;
 import glimble.rest.Rect;
 
 /** The look of a part as plain numbers, for the place where it rests. */
 final class LayerLook {
+    private static final Layer.Fill NOTHING = new Layer.Fill("#00000000", "#00000000", false, 0, 0, 0, 0);
+    private static final Layer.ThrownShadow NONE = new Layer.ThrownShadow("", 0, 0, 0);
+    private static final int OPAQUE = 7;
+
     private LayerLook() {}
 
     /** @param mirrored whether the graphic stands mirrored, and with it gradients, slants and shadows */
     static Layer.Fill fill(Part part, Rect box, boolean mirrored) {
-        Paint paint = paint(part);
-        double x = box.x() + box.width() / 2;
-        double y = box.y() + box.height() / 2;
+        if (part instanceof TextPart text) return fill(text.style().fill(), box, mirrored);
+        if (part instanceof BoxPart plate) return fill(plate.fill(), box, mirrored);
+        if (part instanceof LinePart line) return fill(line.fill(), box, mirrored);
+        return part instanceof ScrimPart scrim ? scrim(scrim, box, mirrored) : NOTHING;
+    }
+
+    private static Layer.Fill fill(Paint paint, Rect box, boolean mirrored) {
         if (paint instanceof Paint.Colour plain) {
             return new Layer.Fill(plain.colour(), plain.colour(), false, 0, 0, 0, 0);
         }
-        if (paint instanceof Paint.Radial radial) {
-            return new Layer.Fill(
-                    radial.from(),
-                    radial.to(),
-                    true,
-                    Rounding.px(x),
-                    Rounding.px(y),
-                    Rounding.px(box.right()),
-                    Rounding.px(box.bottom()));
-        }
-        Paint.Linear linear = (Paint.Linear) paint;
+        if (paint instanceof Paint.Radial radial) return radial(radial.from(), radial.to(), box);
+        if (!(paint instanceof Paint.Linear linear)) return NOTHING;
         double radians = StrictMath.toRadians(linear.angle());
         double cos = StrictMath.cos(radians) * (mirrored ? -1 : 1);
-        double sin = StrictMath.sin(radians);
-        // So long that the corners get the pure colours. Source: CSS Images Level 3, linear gradients.
+        return linear(linear.from(), linear.to(), cos, StrictMath.sin(radians), box);
+    }
+
+    private static Layer.Fill radial(String from, String to, Rect box) {
+        return new Layer.Fill(
+                from,
+                to,
+                true,
+                Rounding.px(box.x() + box.width() / 2),
+                Rounding.px(box.y() + box.height() / 2),
+                Rounding.px(box.right()),
+                Rounding.px(box.bottom()));
+    }
+
+    /** So long that the corners get the pure colours. Source: CSS Images Level 3, linear gradients. */
+    private static Layer.Fill linear(String from, String to, double cos, double sin, Rect box) {
+        double x = box.x() + box.width() / 2;
+        double y = box.y() + box.height() / 2;
         double half = (Math.abs(box.width() * cos) + Math.abs(box.height() * sin)) / 2;
         return new Layer.Fill(
-                linear.from(),
-                linear.to(),
+                from,
+                to,
                 false,
                 Rounding.px(x - cos * half),
                 Rounding.px(y - sin * half),
@@ -46,15 +66,47 @@ final class LayerLook {
                 Rounding.px(y + sin * half));
     }
 
-    private static Paint paint(Part part) {
-        if (part instanceof TextPart text) return text.style().fill();
-        return part instanceof BoxPart box ? box.fill() : ((LinePart) part).fill();
+    /** Strongest on its side, nothing at the other one, or at the rim. */
+    private static Layer.Fill scrim(ScrimPart scrim, Rect box, boolean mirrored) {
+        String strong = withAlpha(scrim.colour(), scrim.strength());
+        String nothing = withAlpha(scrim.colour(), 0);
+        if (scrim.from().isEmpty()) {
+            // Its rim lies inside the box, so that no edge is seen.
+            double x = box.x() + box.width() / 2;
+            double y = box.y() + box.height() / 2;
+            double rim = Math.min(box.width(), box.height()) / 2;
+            return new Layer.Fill(
+                    strong, nothing, true, Rounding.px(x), Rounding.px(y), Rounding.px(x + rim), Rounding.px(y));
+        }
+        Toward side = mirrored ? scrim.from().get().mirrored() : scrim.from().get();
+        return switch (side) {
+            case LEFT -> linear(strong, nothing, 1, 0, box);
+            case RIGHT -> linear(strong, nothing, -1, 0, box);
+            case UP -> linear(strong, nothing, 0, 1, box);
+            case DOWN -> linear(strong, nothing, 0, -1, box);
+        };
+    }
+
+    /** @param share 0–1 of the alpha that the colour has */
+    private static String withAlpha(String colour, double share) {
+        int alpha = colour.length() > OPAQUE ? Integer.parseInt(colour.substring(OPAQUE), 16) : 255;
+        int kept = (int) Math.rint(alpha * share);
+        return colour.substring(0, OPAQUE)
+                + Integer.toHexString(0x100 + kept).substring(1).toUpperCase(java.util.Locale.ROOT);
     }
 
     /** As round as it says, but no rounder than the box has room for. */
-    static double radius(Part part, Rect box) {
-        if (!(part instanceof BoxPart rounded)) return 0;
-        return Rounding.px(Math.min(rounded.radius(), Math.min(box.width(), box.height()) / 2));
+    static Corners corners(Part part, Rect box, boolean mirrored) {
+        Corners given = Corners.SHARP;
+        if (part instanceof BoxPart plate) given = plate.corners();
+        if (part instanceof PicturePart picture) given = picture.corners();
+        if (part instanceof LinePart line && line.round()) given = Corners.all(Math.min(box.width(), box.height()) / 2);
+        Corners seen = (mirrored ? given.mirrored() : given).within(box.width(), box.height());
+        return new Corners(
+                Rounding.px(seen.topLeft()),
+                Rounding.px(seen.topRight()),
+                Rounding.px(seen.bottomRight()),
+                Rounding.px(seen.bottomLeft()));
     }
 
     /** As slanted as it says, but not beyond its own other end. */
@@ -74,6 +126,27 @@ final class LayerLook {
         return look.shadow()
                 .map(shadow -> new Layer.ThrownShadow(
                         shadow.colour(), mirrored ? -shadow.x() : shadow.x(), shadow.y(), shadow.blur()))
-                .orElse(new Layer.ThrownShadow("", 0, 0, 0));
+                .orElse(NONE);
+    }
+
+    static Layer.ThrownShadow glow(Look look) {
+        return look.glow()
+                .map(glow -> new Layer.ThrownShadow(glow.colour(), 0, 0, glow.blur()))
+                .orElse(NONE);
+    }
+
+    /**
+     * Where a picture stands in its part, its proportion kept.
+     *
+     * @param fills whether it covers the part; otherwise it fits inside it
+     */
+    static Rect picture(Pictures.Extent extent, Rect box, boolean fills) {
+        double across = box.width() / extent.width();
+        double down = box.height() / extent.height();
+        double factor = fills ? Math.max(across, down) : Math.min(across, down);
+        double width = extent.width() * factor;
+        double height = extent.height() * factor;
+        return Rounding.px(
+                new Rect(box.x() + (box.width() - width) / 2, box.y() + (box.height() - height) / 2, width, height));
     }
 }

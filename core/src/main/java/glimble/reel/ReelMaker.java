@@ -1,22 +1,30 @@
 package glimble.reel;
 
+import glimble.graphic.BoxPart;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
+import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
 import glimble.motion.MirroredMoves;
 import glimble.rest.PartRest;
+import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import glimble.text.GlyphRun;
+import glimble.text.TextPattern;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Works a graphic out for given values: design + values → rest → reel. The same input gives the same numbers on any
@@ -24,12 +32,20 @@ import java.util.Map;
  */
 public final class ReelMaker {
     private final Graphic graphic;
+    private final Map<String, String> values;
+    private final Pictures pictures;
     private final Rest rest;
+    private final Map<String, String> groups = new HashMap<>();
     private final Map<PhaseName, PhaseMotion> motion = new EnumMap<>(PhaseName.class);
 
-    private ReelMaker(Graphic graphic, Rest rest) {
+    private ReelMaker(Graphic graphic, Map<String, String> values, Pictures pictures, Rest rest) {
         this.graphic = graphic;
+        this.values = values;
+        this.pictures = pictures;
         this.rest = rest;
+        for (Part part : graphic.parts()) {
+            if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
+        }
         for (PhaseName name : PhaseName.values()) {
             Phase phase = graphic.phases().get(name.ordinal());
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
@@ -41,14 +57,20 @@ public final class ReelMaker {
      * @param graphic as {@code GraphicReader} gives it
      * @param values text by field key; a missing one is blank
      */
-    public static WorkedOut make(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
-        Rest rest = RestSolver.solve(graphic, values, typesetter);
-        ReelMaker maker = new ReelMaker(graphic, rest);
+    public static WorkedOut make(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
+        ReelMaker maker = new ReelMaker(graphic, values, pictures, rest);
         Reel reel = maker.reel();
         List<Bar> bars = new ArrayList<>();
         for (PhaseMotion phase : maker.motion.values()) bars.addAll(phase.bars());
         return new WorkedOut(
                 reel, rest, bars, Playback.whole(reel, graphic.frame().length()));
+    }
+
+    /** The same for a graphic without pictures. */
+    public static WorkedOut make(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
+        return make(graphic, values, typesetter, Pictures.NONE);
     }
 
     private Reel reel() {
@@ -73,32 +95,61 @@ public final class ReelMaker {
         PartRest at = rest.part(part.key());
         List<Track> tracks = new ArrayList<>();
         for (PhaseMotion phase : motion.values()) tracks.addAll(phase.tracks(part));
+        String picture = picture(part);
         return new Layer(
                 part.key(),
                 part.kind(),
                 Rounding.px(at.box()),
                 Rounding.px(at.drawn()),
                 Rounding.px(at.baseline()),
-                LayerLook.radius(part, at.box()),
+                LayerLook.corners(part, at.box(), rest.mirrored()),
                 LayerLook.slant(part, at.box(), rest.mirrored()),
                 LayerLook.fill(part, at.box(), rest.mirrored()),
                 LayerLook.stroke(part.look()),
                 LayerLook.shadow(part.look(), rest.mirrored()),
+                LayerLook.glow(part.look()),
+                Rounding.factor(part.look().opacity()),
+                picture,
+                pictureAt(part, picture, at.box()),
                 at.line()
                         .map(line ->
                                 line.runs().stream().map(ReelMaker::rounded).toList())
                         .orElse(List.of()),
                 masks(part, index),
+                index.getOrDefault(groups.getOrDefault(part.key(), ""), -1),
                 tracks);
     }
 
-    /** A mask whose part is absent hides nothing. */
-    private static List<Layer.MaskBy> masks(Part part, Map<String, Integer> index) {
+    /** The key of the picture a part shows; empty for none. */
+    private String picture(Part part) {
+        String named = "";
+        if (part instanceof PicturePart picture) named = TextPattern.fill(picture.picture(), values);
+        if (part instanceof BoxPart box && box.fill() instanceof Paint.Picture fill) named = fill.picture();
+        return pictures.extent(named).isPresent() ? named : "";
+    }
+
+    private Rect pictureAt(Part part, String picture, Rect box) {
+        boolean fills = !(part instanceof PicturePart fitted) || fitted.fills();
+        return pictures.extent(picture)
+                .map(extent -> LayerLook.picture(extent, box, fills))
+                .orElse(Rounding.px(box));
+    }
+
+    /** Those of its groups count for a part too. A mask whose part is absent hides nothing. */
+    private List<Layer.MaskBy> masks(Part part, Map<String, Integer> index) {
         List<Layer.MaskBy> masks = new ArrayList<>();
-        for (Mask mask : part.masks()) {
-            if (index.containsKey(mask.by())) masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside()));
+        for (Part masked = part; masked != null; masked = groupOf(masked)) {
+            for (Mask mask : masked.masks()) {
+                if (index.containsKey(mask.by())) masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside()));
+            }
         }
         return masks;
+    }
+
+    private Part groupOf(Part part) {
+        return Optional.ofNullable(groups.get(part.key()))
+                .flatMap(graphic::part)
+                .orElse(null);
     }
 
     private static GlyphRun rounded(GlyphRun run) {

@@ -3,7 +3,9 @@ package glimble.rest;
 import glimble.graphic.Axis;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
@@ -19,10 +21,12 @@ import java.util.Set;
 
 /**
  * Which parts are there for some values. A text that is blank is absent; so is a part that needs a blank field, whose size
- * follows absent parts only, or that stacks absent rows only. What hung on an absent part takes that part's place.
+ * follows absent parts only, or that stacks or groups absent parts only; and so
+ * is all of an absent group. What hung on an absent part takes that part's place.
  */
 final class Presence {
     private final Map<String, Part> parts = new HashMap<>();
+    private final Map<String, String> groups = new HashMap<>();
     private final Map<String, List<Part>> rowsOfStack = new HashMap<>();
     private final Set<String> absent = new HashSet<>();
 
@@ -30,6 +34,7 @@ final class Presence {
         for (Part part : graphic.parts()) {
             parts.put(part.key(), part);
             if (part instanceof StackPart stack) rowsOfStack.put(stack.key(), rows(graphic, stack));
+            if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
             if (isBlank(part, values)) absent.add(part.key());
         }
         while (graphic.parts().stream().filter(this::losesItsHold).anyMatch(part -> absent.add(part.key()))) {
@@ -51,7 +56,9 @@ final class Presence {
 
     private static boolean isBlank(Part part, Map<String, String> values) {
         boolean lacks = part.base().needs().stream().anyMatch(field -> Blank.isBlank(values.getOrDefault(field, "")));
-        return lacks || (part instanceof TextPart text && Blank.isBlank(TextPattern.fill(text.text(), values)));
+        if (lacks) return true;
+        if (part instanceof PicturePart picture) return Blank.isBlank(TextPattern.fill(picture.picture(), values));
+        return part instanceof TextPart text && Blank.isBlank(TextPattern.fill(text.text(), values));
     }
 
     boolean isAbsent(String key) {
@@ -74,6 +81,8 @@ final class Presence {
     private boolean losesItsHold(Part part) {
         if (isAbsent(part.key())) return false;
         if (part instanceof StackPart stack && presentRows(stack.key()).isEmpty()) return true;
+        if (part instanceof GroupPart group && group.parts().stream().allMatch(this::isAbsent)) return true;
+        if (groups.containsKey(part.key()) && isAbsent(groups.get(part.key()))) return true;
         return losesItsSize(part.span(Axis.X).size())
                 || losesItsSize(part.span(Axis.Y).size());
     }
@@ -91,15 +100,24 @@ final class Presence {
     Place place(Part part, Axis axis) {
         Place place = part.span(axis).place();
         // Places form no cycle, so this ends.
-        while (place instanceof Place.Hang hang && !hang.onGround() && isAbsent(hang.on())) {
-            Place gone = parts.get(hang.on()).span(axis).place();
+        while (place instanceof Place.Hang hang && !hang.stays() && !hang.onGround() && isAbsent(hang.on())) {
+            Place gone = placeOf(hang.on(), axis);
             double kept = hang.edge().outer() == hang.at().outer() ? hang.plus() : 0;
             // An absent row has no place of its own: what hung on it is left at the beginning of the stack.
-            Place.Hang target = gone instanceof Place.Stacked in
-                    ? new Place.Hang(hang.edge(), in.stack(), Edge.START, 0)
-                    : (Place.Hang) gone;
-            place = new Place.Hang(hang.edge(), target.on(), target.at(), target.plus() + kept);
+            Place.Hang target =
+                    gone instanceof Place.Stacked in ? hang.onto(in.stack(), Edge.START, 0) : (Place.Hang) gone;
+            place = hang.onto(target.on(), target.at(), target.plus() + kept);
         }
         return place;
+    }
+
+    /** Its place; of what stands around others, that of the first of them. */
+    private Place placeOf(String key, Axis axis) {
+        Part part = parts.get(key);
+        while (part.span(axis).place() instanceof Place.Around
+                && part.span(axis).size() instanceof Size.Wraps wraps) {
+            part = parts.get(wraps.parts().get(0));
+        }
+        return part.span(axis).place();
     }
 }

@@ -16,6 +16,10 @@ public final class ReckoningWords {
         if (reckoning.how() == How.GIVEN) return value + " px, as given";
         if (reckoning.how() == How.MEASURED) return value + " px, as its letters measure";
         if (reckoning.terms().isEmpty()) return value + " px";
+        if (reckoning.how() == How.TIMES) {
+            Reckoning number = reckoning.terms().get(1);
+            return value + " = " + plain(reckoning.terms().get(0).value()) + " × " + term(number);
+        }
         StringBuilder words = new StringBuilder(value).append(" =");
         boolean first = true;
         for (Reckoning term : terms(reckoning)) {

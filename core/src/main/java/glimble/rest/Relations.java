@@ -96,6 +96,13 @@ public final class Relations {
     }
 
     private void addPlace(Part part, Axis axis, Set<Unknown> followed) {
+        if (part.span(axis).place() instanceof Place.Around) {
+            // It has a union to stand around: the reader sees to that.
+            for (String key : ((Size.Wraps) part.span(axis).size()).parts()) {
+                followed.add(new Unknown(key, axis, false));
+            }
+            return;
+        }
         if (part.span(axis).place() instanceof Place.Hang hang) {
             if (needsSize(hang.edge())) followed.add(new Unknown(part.key(), axis, true));
             if (!hang.onGround()) {

@@ -5,10 +5,12 @@ import glimble.graphic.Edge;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
+import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
@@ -34,12 +36,16 @@ public final class RestSolver {
     private final Frame frame;
     private final boolean mirrored;
     private final Presence presence;
+    private final Pictures pictures;
+    private final Map<String, String> values;
     private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
     private final List<Note> notes = new ArrayList<>();
 
-    private RestSolver(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
+    private RestSolver(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        this.pictures = pictures;
+        this.values = values;
         frame = graphic.frame();
         mirrored = graphic.mirror().map(mirror -> mirror.applies(values)).orElse(false);
         presence = new Presence(graphic, values);
@@ -54,13 +60,18 @@ public final class RestSolver {
      * @param graphic as {@code GraphicReader} gives it: its references hold and its relations are free of cycles
      * @param values text by field key; a missing one is blank
      */
-    public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
-        RestSolver solver = new RestSolver(graphic, values, typesetter);
+    public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        RestSolver solver = new RestSolver(graphic, values, typesetter, pictures);
         Map<String, PartRest> solved = new LinkedHashMap<>();
         for (Part part : graphic.parts()) {
             if (!solver.presence.isAbsent(part.key())) solved.put(part.key(), solver.part(part));
         }
         return new Rest(solved, solver.notes, solver.mirrored);
+    }
+
+    /** The same for a graphic without pictures. */
+    public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter) {
+        return solve(graphic, values, typesetter, Pictures.NONE);
     }
 
     private PartRest part(Part part) {
@@ -70,6 +81,7 @@ public final class RestSolver {
         Reckoning y = place(part, Axis.Y);
         Rect box = new Rect(x.value(), y.value(), width.value(), height.value());
         if (part instanceof StackPart stack) noteOverflow(stack);
+        if (part instanceof PicturePart picture) noteMissing(picture);
         return new PartRest(part.key(), box, line(part, width.value()), x, y, width, height);
     }
 
@@ -79,6 +91,14 @@ public final class RestSolver {
         if (text.fit().isPresent())
             noteExcess(text, "its letters, squeezed as far as they may be,", line.advance(), room(text));
         return Optional.of(line);
+    }
+
+    private void noteMissing(PicturePart part) {
+        String picture = TextPattern.fill(part.picture(), values);
+        if (pictures.extent(picture).isEmpty()) {
+            notes.add(new Note(
+                    part.key(), "the house has no picture '" + picture + "'; choose another, or add it there"));
+        }
     }
 
     private void noteOverflow(StackPart stack) {
@@ -120,9 +140,10 @@ public final class RestSolver {
     private Reckoning size(Part part, Axis axis, Size size) {
         String what = part.key() + " · " + (axis == Axis.X ? "width" : "height");
         if (size instanceof Size.Fixed fixed) return Reckoning.given(what, fixed.px());
-        if (size instanceof Size.Own) return own(what, (TextPart) part, axis);
+        if (size instanceof Size.Own)
+            return part instanceof TextPart text ? own(what, text, axis) : own(what, (PicturePart) part, axis);
         if (size instanceof Size.Share share) {
-            double extent = frame.extent(axis) - 2 * frame.inset(axis, Frame.percent(share.of()));
+            double extent = frame.extent(axis) - 2 * frame.inset(axis, share.of());
             return scaled(what, share.factor(), Reckoning.given(share.of(), extent), share.plus());
         }
         if (size instanceof Size.Matches matches) {
@@ -151,6 +172,15 @@ public final class RestSolver {
                         Reckoning.measured("ascent", natural.ascent()),
                         Reckoning.measured("descent", natural.descent()));
         return squeeze == 1 ? measured : Reckoning.times(what + ", squeezed", squeeze, measured);
+    }
+
+    /** A picture that is missing measures nothing. */
+    private Reckoning own(String what, PicturePart part, Axis axis) {
+        return Reckoning.measured(
+                what,
+                pictures.extent(TextPattern.fill(part.picture(), values))
+                        .map(extent -> axis == Axis.X ? extent.width() : extent.height())
+                        .orElse(0.0));
     }
 
     private Reckoning wrapped(String what, Part part, Size.Wraps wraps, Axis axis) {
@@ -196,6 +226,8 @@ public final class RestSolver {
         for (String key : wraps.parts()) {
             if (!presence.isAbsent(key)) present.add(presence.part(key));
         }
+        // Asked only of an absent part for what stays where it would be if it were there.
+        if (present.isEmpty()) wraps.parts().forEach(key -> present.add(presence.part(key)));
         return present;
     }
 
@@ -211,12 +243,27 @@ public final class RestSolver {
     private Reckoning start(Part part, Axis axis, Part base) {
         Place found = presence.place(part, axis);
         if (found instanceof Place.Stacked in) return stacked(part, (StackPart) presence.part(in.stack()), axis);
+        if (found instanceof Place.Around) return around(part, axis, base);
         Place.Hang place = (Place.Hang) found;
         return Reckoning.sum(
                 edgeName(part.key(), Edge.START, axis),
                 anchor(place, axis, base),
                 Reckoning.given("offset", place.plus()),
                 Reckoning.times("back from its " + place.edge().word(axis), -1, reach(part, place.edge(), axis)));
+    }
+
+    /** Before the first edge of any part that it wraps. */
+    private Reckoning around(Part part, Axis axis, Part base) {
+        Size.Wraps wraps = (Size.Wraps) part.span(axis).size();
+        Reckoning first = null;
+        for (Part wrapped : wrapped(wraps)) {
+            Reckoning start = base == null ? place(wrapped, axis) : start(wrapped, axis, base);
+            if (first == null || start.value() < first.value()) first = start;
+        }
+        return Reckoning.sum(
+                edgeName(part.key(), Edge.START, axis),
+                first,
+                Reckoning.given("pad " + Edge.START.word(axis), -wraps.before()));
     }
 
     private Reckoning anchor(Place.Hang place, Axis axis, Part base) {
@@ -229,7 +276,7 @@ public final class RestSolver {
     }
 
     private double ground(Place.Hang place, Axis axis) {
-        double inset = frame.inset(axis, Frame.percent(place.on()));
+        double inset = frame.inset(axis, place.on());
         return switch (place.at()) {
             case END, INNER_END -> frame.extent(axis) - inset;
             case CENTRE -> frame.extent(axis) / 2.0;
@@ -241,9 +288,9 @@ public final class RestSolver {
     private Reckoning stacked(Part row, StackPart stack, Axis axis) {
         StackSpacing spacing = spacing(stack);
         double above = 0;
-        for (Part earlier : presence.presentRows(stack.key())) {
+        for (Part earlier : presence.allRows(stack.key())) {
             if (earlier == row) break;
-            above += size(earlier, axis).value() + spacing.gap();
+            if (!presence.isAbsent(earlier.key())) above += size(earlier, axis).value() + spacing.gap();
         }
         return Reckoning.sum(
                 edgeName(row.key(), Edge.START, axis),

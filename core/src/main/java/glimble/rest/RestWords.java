@@ -15,8 +15,8 @@ public final class RestWords {
     /** The relation that tells most about a part, short enough for a column of the score. */
     public static String brief(Part part) {
         Size size = part.span(Axis.X).size();
-        if (!(size instanceof Size.Own)) return size(size);
-        String fit = ((TextPart) part).fit().isPresent() ? "fits its room" : "its own size";
+        if (!(part instanceof TextPart text) || !(size instanceof Size.Own)) return size(size);
+        String fit = text.fit().isPresent() ? "fits its room" : "its own size";
         return part.span(Axis.X).place() instanceof Place.Hang hang ? fit + " · in " + hang.on() : fit;
     }
 
@@ -44,14 +44,15 @@ public final class RestWords {
         if (size instanceof Size.Share share) {
             return plain(share.factor()) + " × " + share.of() + plus(share.plus());
         }
-        return "of its letters";
+        return ((Size.Own) size).ink() ? "of its ink" : "of its own";
     }
 
     private static String place(Place place, Axis axis) {
         if (place instanceof Place.Stacked in) return "is a row of " + in.stack();
+        if (place instanceof Place.Around) return "stands around what it wraps";
         Place.Hang hang = (Place.Hang) place;
         return hang.edge().word(axis) + " hangs on " + hang.on() + " · "
-                + hang.at().word(axis) + plus(hang.plus());
+                + hang.at().word(axis) + plus(hang.plus()) + (hang.stays() ? ", and stays" : "");
     }
 
     private static String plus(double px) {

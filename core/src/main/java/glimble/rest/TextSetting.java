@@ -1,8 +1,10 @@
 package glimble.rest;
 
 import glimble.graphic.Align;
+import glimble.graphic.Axis;
 import glimble.graphic.Fit;
 import glimble.graphic.Graphic;
+import glimble.graphic.Size;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.text.Letters;
@@ -52,9 +54,14 @@ final class TextSetting {
         for (String line : lines(text)) {
             lines.add(typesetter.set(line, style.font(), style.size(), style.tracking()));
         }
-        TypesetLine natural = TextBlock.stacked(lines, text.layout().leading(), align(text));
+        TypesetLine natural = TextBlock.stacked(lines, text.layout().leading(), align(text))
+                .trimmed(isInked(text, Axis.X), isInked(text, Axis.Y));
         naturals.put(text.key(), natural);
         return natural;
+    }
+
+    private static boolean isInked(TextPart text, Axis axis) {
+        return text.span(axis).size() instanceof Size.Own own && own.ink();
     }
 
     private Align align(TextPart text) {

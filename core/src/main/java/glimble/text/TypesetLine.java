@@ -23,6 +23,15 @@ public record TypesetLine(double advance, double ascent, double descent, Ink ink
         return ascent + descent;
     }
 
+    /** As wide or as high as its ink only; with nothing drawn it stays as it is. */
+    public TypesetLine trimmed(boolean alongX, boolean alongY) {
+        if (ink.isNone() || !(alongX || alongY)) return this;
+        double width = alongX ? ink.right() - ink.left() : advance;
+        TypesetLine moved = alongX ? moved(-ink.left(), 0) : this;
+        return new TypesetLine(
+                width, alongY ? -ink.top() : ascent, alongY ? ink.bottom() : descent, moved.ink, moved.runs);
+    }
+
     /** The same moved by so many px. Only the glyphs move; its width, ascent and descent stay. */
     public TypesetLine moved(double x, double y) {
         if (x == 0 && y == 0) return this;

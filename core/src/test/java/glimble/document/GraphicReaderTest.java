@@ -74,16 +74,8 @@ class GraphicReaderTest {
         Loop loop =
                 new Loop(50, List.of(move("a", "name", Channel.OPACITY, new Travel.Factor(0.5), new Start.At(0), 50)));
         Graphic sketch = graphic(in, loop, out, bar());
-        return new Graphic(
-                sketch.name(),
-                sketch.frame(),
-                sketch.fields(),
-                sketch.parts(),
-                sketch.in(),
-                sketch.loop(),
-                sketch.out(),
-                Optional.of(new Mirror("side", "right")),
-                List.of(new Trial("short", Map.of("name", "Wu"))));
+        return sketch.withMirror(Optional.of(new Mirror("side", "right")))
+                .withTrials(List.of(new Trial("short", Map.of("name", "Wu"))));
     }
 
     @Test
@@ -135,7 +127,7 @@ class GraphicReaderTest {
                         "parts.0.kind",
                         new Tree.Text("blob"),
                         "$.parts[0].kind",
-                        "'blob' is not one of: box, line, stack, text"),
+                        "'blob' is not one of: box, group, line, picture, scrim, stack, text"),
                 wrong("parts.0.fill", new Tree.Text("#12345"), "$.parts[0].fill", "colour like"),
                 wrong("parts.0.radius", new Tree.Num(-1), "$.parts[0].radius", "from 0"),
                 wrong("parts.0.key", new Tree.Text("frame"), "$.parts[0].key", "kept for the picture"),
@@ -145,7 +137,11 @@ class GraphicReaderTest {
                         "$.parts[0].width",
                         "exactly one of: matches, own, px, share, wraps"),
                 wrong("parts.0.width.px", new Tree.Num(3), "$.parts[0].width", "it has px, wraps"),
-                wrong("parts.0.width", Tree.object().put("own", true).made(), "$.parts[0].width", "only a text"),
+                wrong(
+                        "parts.0.width",
+                        Tree.object().put("own", true).made(),
+                        "$.parts[0].width",
+                        "only a text and a picture"),
                 wrong(
                         "parts.0.width.wraps.0",
                         new Tree.Text("nobody"),

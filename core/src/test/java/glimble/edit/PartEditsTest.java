@@ -57,7 +57,7 @@ class PartEditsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"text", "box", "line", "stack"})
+    @ValueSource(strings = {"text", "box", "line", "picture", "scrim", "stack"})
     void a_new_part_stands_in_front_in_the_middle_under_a_name_of_its_own(String kind) {
         Graphic twice = PartEdits.add(PartEdits.add(BAR, kind, "mono"), kind, "mono");
         assertSound(twice);

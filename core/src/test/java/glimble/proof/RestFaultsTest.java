@@ -20,7 +20,6 @@ import glimble.rest.Note;
 import glimble.rest.RestSolver;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 class RestFaultsTest {
@@ -63,17 +62,7 @@ class RestFaultsTest {
     }
 
     private static Graphic withFields(List<Trial> trials, Field... fields) {
-        Graphic bare = graphic();
-        return new Graphic(
-                bare.name(),
-                bare.frame(),
-                List.of(fields),
-                bare.parts(),
-                bare.in(),
-                bare.loop(),
-                bare.out(),
-                Optional.empty(),
-                trials);
+        return graphic().withFields(List.of(fields)).withTrials(trials);
     }
 
     @Test

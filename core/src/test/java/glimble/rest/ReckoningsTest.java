@@ -38,6 +38,12 @@ class ReckoningsTest {
     }
 
     @Test
+    void words_of_a_squeeze_say_the_factor() {
+        Reckoning squeezed = Reckoning.times("name · width, squeezed", 0.625, Reckoning.measured("name · width", 800));
+        assertThat(ReckoningWords.of(squeezed)).isEqualTo("500 = 0.63 × name · width 800");
+    }
+
+    @Test
     void words_of_a_long_list_name_only_some() {
         List<Reckoning> many = java.util.stream.IntStream.range(0, 9)
                 .mapToObj(i -> Reckoning.given("p" + i, i))

@@ -3,6 +3,7 @@ package glimble.rest;
 import static glimble.Sketch.bar;
 import static glimble.Sketch.box;
 import static glimble.Sketch.graphic;
+import static glimble.Sketch.group;
 import static glimble.Sketch.hang;
 import static glimble.Sketch.left;
 import static glimble.Sketch.longest;
@@ -80,18 +81,29 @@ class RelationsTest {
     }
 
     private static Part[] randomParts(Random random) {
-        List<String> keys = new ArrayList<>(List.of("name", "role", "a", "b", "c"));
+        List<String> keys = new ArrayList<>(List.of("name", "role", "a", "b", "c", "group"));
         List<Part> parts = new ArrayList<>();
         for (String key : keys) {
+            if (key.equals("group")) continue;
             Place x = randomPlace(random, key, keys);
             Place y = randomPlace(random, key, keys);
             if (key.equals("name") || key.equals("role")) parts.add(text(key, x, y));
             else parts.add(box(key, randomSize(random, keys), x, randomSize(random, keys), y));
         }
+        parts.add(group("group", keys.get(random.nextInt(2)), "a"));
         return parts.toArray(Part[]::new);
     }
 
     private static Place randomPlace(Random random, String own, List<String> keys) {
+        return random.nextInt(4) == 0 ? stays(randomHang(random, own, keys)) : randomHang(random, own, keys);
+    }
+
+    private static Place stays(Place place) {
+        Place.Hang hang = (Place.Hang) place;
+        return new Place.Hang(hang.edge(), hang.on(), hang.at(), hang.plus(), true);
+    }
+
+    private static Place randomHang(Random random, String own, List<String> keys) {
         Edge[] edges = {Edge.START, Edge.CENTRE, Edge.END};
         String on = random.nextInt(3) == 0 ? keys.get(random.nextInt(keys.size())) : Place.TITLE_SAFE;
         if (on.equals(own)) on = Place.FRAME;

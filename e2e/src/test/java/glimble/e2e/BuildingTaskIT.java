@@ -49,10 +49,11 @@ class BuildingTaskIT {
     }
 
     @Test
-    void a_bar_with_a_tile_that_never_grows_and_a_box_that_wraps_its_lines_on_either_side() {
+    void a_bar_with_a_crest_tile_that_never_grows_and_a_box_that_wraps_its_lines_on_either_side() {
         SheetPage sheet = empty("Built judge bar");
-        for (String field : List.of("Name", "Class", "Side")) sheet.field(field);
+        for (String field : List.of("Name", "Class", "Side", "Crest")) sheet.field(field);
         sheet.choose("Kind of side", "choice");
+        sheet.choose("Kind of crest", "picture");
         sheet.choose("Field that mirrors", "side");
 
         sheet.add("box", "tile");
@@ -60,6 +61,16 @@ class BuildingTaskIT {
         sheet.size("height", 128);
         sheet.hang("x", "left", "title-safe", "left", 0);
         sheet.hang("y", "bottom", "title-safe", "bottom", 0);
+        sheet.tick("Fields it needs", List.of("crest"));
+
+        sheet.add("picture", "mark");
+        sheet.choose("Picture shown", "{crest}");
+        for (String size : List.of("width", "height")) {
+            sheet.choose("How " + size + " is given", "as");
+            sheet.choose("What " + size + " is as large as", "tile");
+            sheet.write("Added to " + size, -24);
+        }
+        for (String axis : List.of("x", "y")) sheet.hang(axis, "centre", "tile", "centre", 0);
 
         sheet.add("text", "name");
         sheet.write("Text, with {field} for a value", "{name}");
@@ -73,14 +84,12 @@ class BuildingTaskIT {
         sheet.tick("What width wraps", List.of("name", "class"));
         sheet.write("Pad left", 28);
         sheet.write("Pad right", 56);
-        sheet.choose("How height is given", "as");
-        sheet.choose("What height is as large as", "tile");
+        sheet.size("height", 128);
         sheet.hang("x", "left", "tile", "right", 8);
-        sheet.hang("y", "top", "tile", "top", 0);
+        sheet.hang("y", "bottom", "tile", "bottom", 0);
         FloorPage floor = sheet.floor();
         floor.button("plate").click();
-        floor.press("PageDown");
-        floor.press("PageDown");
+        for (int i = 0; i < 3; i++) floor.press("PageDown");
         sheet.settled();
 
         for (String text : List.of("name", "class")) {
@@ -93,17 +102,25 @@ class BuildingTaskIT {
 
         floor.type("Name (may be blank)", "Ingeborg Halvorsen");
         floor.type("Class (may be blank)", "Flyer");
+        floor.page().getByLabel("Crest (may be blank)").selectOption("kite mark");
         double bar = 128 + 8 + 28 + width("Ingeborg Halvorsen", "barlow-condensed-600", 62) + 56;
         assertBox(floor, 96, 1026 - 128, bar, 128);
+        // The middle of the kite's right half, in a tile that is as large for any name.
+        assertThat(floor.colourAt(96 + 64 + 16, 1026 - 64 - 16)).isEqualTo("#F4F1EA");
         floor.page()
                 .getByLabel("Side", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("right");
         assertBox(floor, 1824 - bar, 1026 - 128, bar, 128);
+        // The tile has changed sides; the picture in it is not mirrored.
+        assertThat(floor.colourAt(1824 - 64 + 16, 1026 - 64 - 16)).isEqualTo("#F4F1EA");
 
-        // With nothing but the tile left, no empty plate is.
+        // Without a crest its tile goes, and the plate takes its place at the safe line.
+        floor.page().getByLabel("Crest (may be blank)").selectOption("");
+        assertBox(floor, 1824 - bar + 136, 1026 - 128, bar - 136, 128);
         floor.type("Name (may be blank)", "");
         floor.type("Class (may be blank)", "");
-        assertBox(floor, 1824 - 128, 1026 - 128, 128, 128);
+        floor.awaitBox(List.of(), 0);
+        assertThat(floor.drawnBox()).isEmpty();
     }
 
     /** Waits until what is drawn is as large as it should be, and then looks closely. */
@@ -116,18 +133,27 @@ class BuildingTaskIT {
     }
 
     @Test
-    void a_board_whose_rows_close_up_wherever_one_is_blank() {
+    void a_board_of_five_rows_that_close_up_wherever_one_is_blank_and_are_squeezed_together() {
         SheetPage sheet = empty("Built board");
-        for (int row = 1; row <= 3; row++) sheet.field("Name " + row);
+        sheet.field("Headline");
+        for (int row = 1; row <= 5; row++) {
+            sheet.field("Name " + row);
+            sheet.field("Score " + row);
+        }
+        sheet.add("text", "headline");
+        sheet.write("Text, with {field} for a value", "{headline}");
+        sheet.hang("x", "left", "frame", "left", 510);
+        sheet.hang("y", "top", "frame", "top", 200);
         sheet.add("stack", "rows");
         sheet.size("width", 900);
-        sheet.size("height", 400);
+        sheet.size("height", 480);
         sheet.write("Usual gap", 20);
         sheet.write("Widest gap", 20);
-        sheet.hang("x", "centre", "frame", "centre", 0);
-        sheet.hang("y", "top", "frame", "top", 300);
-        for (int row = 1; row <= 3; row++) {
-            sheet.add("box", "bar " + row);
+        sheet.hang("x", "left", "headline", "left", 0);
+        sheet.hang("y", "top", "headline", "bottom", 20);
+        for (int row = 1; row <= 5; row++) {
+            String bar = "bar " + row;
+            sheet.add("box", bar);
             sheet.choose("How width is given", "as");
             sheet.choose("What width is as large as", "rows");
             sheet.size("height", 80);
@@ -136,22 +162,46 @@ class BuildingTaskIT {
             sheet.tick("Fields it needs", List.of("name " + row));
             sheet.add("text", "name " + row);
             sheet.write("Text, with {field} for a value", "{name " + row + "}");
-            sheet.hang("x", "left", "bar " + row, "left", 24);
-            sheet.hang("y", "centre", "bar " + row, "centre", 0);
+            sheet.hang("x", "left", bar, "left", 24);
+            sheet.hang("y", "centre", bar, "centre", 0);
             sheet.choose("What it does when too long", "fits");
-            sheet.write("room", 852);
+            sheet.write("room", 700);
             sheet.write("Squeezed together as", "names");
+            sheet.add("text", "score " + row);
+            sheet.write("Text, with {field} for a value", "{score " + row + "}");
+            sheet.tick("Fields it needs", List.of("name " + row));
+            sheet.hang("x", "right", bar, "right", -24);
+            sheet.hang("y", "centre", bar, "centre", 0);
         }
         FloorPage floor = sheet.floor();
-        for (int row = 1; row <= 3; row++) floor.type("Name " + row + " (may be blank)", "Oona Varga " + row);
-        assertBox(floor, 510, 300, 900, 3 * 80 + 2 * 20);
+        for (int row = 1; row <= 5; row++) {
+            floor.type("Name " + row + " (may be blank)", "Oona Varga " + row);
+            floor.type("Score " + row + " (may be blank)", "9" + row + ".5");
+        }
+        // Without a headline the rows begin where it would.
+        assertBox(floor, 510, 200, 900, 5 * 80 + 4 * 20);
         floor.type("Name 1 (may be blank)", " ");
-        assertBox(floor, 510, 300, 900, 2 * 80 + 20);
+        assertBox(floor, 510, 200, 900, 4 * 80 + 3 * 20);
         floor.type("Name 3 (may be blank)", "Ingeborg ".repeat(5));
-        assertBox(floor, 510, 300, 900, 2 * 80 + 20);
+        floor.type("Name 5 (may be blank)", "");
+        assertBox(floor, 510, 200, 900, 3 * 80 + 2 * 20);
+        // The long name squeezes the others as much as itself: all say the same.
+        floor.button("name 3").click();
+        String squeezed = why(floor, "name 3");
+        floor.button("name 2").click();
+        assertThat(squeezed).matches("0\\.\\d+");
+        assertThat(why(floor, "name 2")).isEqualTo(squeezed);
 
         floor.press("Control+s");
-        assertThat(floor.status()).hasText(Pattern.compile("revision 2 · saved"));
+        assertThat(floor.status().first()).hasText(Pattern.compile("revision 2 · saved"));
+    }
+
+    /** By what factor the width of a text is squeezed, as its reckoning says. */
+    private static String why(FloorPage floor, String part) {
+        Locator reckoning =
+                floor.page().locator(".why.figures").filter(new Locator.FilterOptions().setHasText(" = 0."));
+        assertThat(reckoning.first()).isVisible();
+        return reckoning.first().textContent().replaceAll(".*= (0\\.\\d+) ×.*", "$1");
     }
 
     @Test
@@ -277,7 +327,7 @@ class BuildingTaskIT {
         page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
                 .click();
         assertThat(copy).isVisible();
-        page.getByPlaceholder("Search by name").fill("bar 2");
+        page.getByPlaceholder("Search by name or tag").fill("bar 2 centred");
         assertThat(page.getByRole(AriaRole.ARTICLE)).hasCount(1);
     }
 }

@@ -4,12 +4,16 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
-/** The graphics that a new Glimble begins with, as JSON. */
+/** The graphics that a new Glimble begins with, as JSON, and what they use of the house. */
 public final class DemoGraphics {
     private static final List<String> NAMES =
             List.of("flyer-bar", "judge-bar", "heat-board", "twin-bar", "place-and-hour");
+
+    private static final List<String> PICTURES = List.of("kite mark", "north strand", "skerry tails");
 
     private DemoGraphics() {}
 
@@ -19,9 +23,25 @@ public final class DemoGraphics {
 
     /** @param name of the file without its ending, for instance {@code flyer-bar} */
     public static String named(String name) {
-        try (InputStream stream = DemoGraphics.class.getResourceAsStream("/glimble/demo/" + name + ".json")) {
-            if (stream == null) throw new IllegalArgumentException("there is no demo graphic " + name);
-            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+        return new String(file(name + ".json"), StandardCharsets.UTF_8);
+    }
+
+    /** The house style they are made with, as JSON. */
+    public static String house() {
+        return named("house");
+    }
+
+    /** The pictures they name: SVG files by key, in the order people see them. */
+    public static Map<String, byte[]> pictures() {
+        Map<String, byte[]> pictures = new LinkedHashMap<>();
+        for (String key : PICTURES) pictures.put(key, file(key.replace(' ', '-') + ".svg"));
+        return pictures;
+    }
+
+    private static byte[] file(String name) {
+        try (InputStream stream = DemoGraphics.class.getResourceAsStream("/glimble/demo/" + name)) {
+            if (stream == null) throw new IllegalArgumentException("there is no demo file " + name);
+            return stream.readAllBytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -44,7 +44,7 @@ class RescaleTest {
     private static void assertTwice(Layer small, Layer large) {
         assertTwice(small.box(), large.box());
         assertTwice(small.ink(), large.ink());
-        assertThat(large.radius()).isCloseTo(2 * small.radius(), within(0.003));
+        assertThat(large.corners().topLeft()).isCloseTo(2 * small.corners().topLeft(), within(0.003));
         for (int i = 0; i < small.tracks().size(); i++) {
             Track slow = small.tracks().get(i);
             Track wide = large.tracks().get(i);

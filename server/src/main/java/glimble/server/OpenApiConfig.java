@@ -23,7 +23,8 @@ class OpenApiConfig {
     private static final Map<String, List<String>> OPTIONAL = Map.of(
             "Bar", List.of("waitsFor"),
             "RestAnswer", List.of("at", "why"),
-            "EditRequest", List.of("newName", "steps", "raster"));
+            "EditRequest", List.of("newName", "keys", "steps", "raster"),
+            "DraftAnswer", List.of("draft"));
 
     @Bean
     OpenApiCustomizer description() {

@@ -3,36 +3,39 @@ package glimble.server.demo;
 import glimble.document.Reading;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.pictures.BadPicture;
+import glimble.formats.pictures.PictureFile;
 import glimble.server.graphics.GraphicMapper;
 import glimble.server.graphics.GraphicStore;
 import glimble.server.house.House;
-import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.HouseStore;
+import glimble.server.pictures.PictureStore;
 import glimble.text.Typesetter;
-import java.util.List;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Gives a database that has never held a graphic the demo graphics, and one without a house style the demo's. */
+/** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures. */
 @Component
 class DemoLoader implements ApplicationRunner {
-    /** The colours of Marram One. */
-    private static final List<PaletteEntry> MARRAM = List.of(
-            new PaletteEntry("ink", "#1F1A2B"),
-            new PaletteEntry("foam", "#F4F1EA"),
-            new PaletteEntry("sea-glass", "#7AD3C0"),
-            new PaletteEntry("apricot", "#F2A65A"),
-            new PaletteEntry("kelp", "#2F5D50"),
-            new PaletteEntry("plum", "#5B3A6B"));
-
     private final GraphicMapper mapper;
     private final GraphicStore store;
     private final HouseStore house;
+    private final PictureStore pictures;
+    private final JsonMapper json;
     private final Typesetter typesetter;
 
-    DemoLoader(GraphicMapper mapper, GraphicStore store, HouseStore house, Typesetter typesetter) {
+    DemoLoader(
+            GraphicMapper mapper,
+            GraphicStore store,
+            HouseStore house,
+            PictureStore pictures,
+            JsonMapper json,
+            Typesetter typesetter) {
+        this.pictures = pictures;
+        this.json = json;
         this.mapper = mapper;
         this.store = store;
         this.house = house;
@@ -42,12 +45,23 @@ class DemoLoader implements ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
-        if (house.current().revision() == 0) house.save(new House(0, MARRAM));
+        if (house.current().revision() == 0) house.save(json.readValue(DemoGraphics.house(), House.class));
+        if (pictures.isEmpty()) addPictures();
         if (mapper.count() > 0) return;
         for (String json : DemoGraphics.all()) {
             Reading reading = GraphicJson.read(json, typesetter.fonts());
             store.add(reading.graphic()
                     .orElseThrow(() -> new IllegalStateException("a demo graphic is wrong: " + reading.problems())));
         }
+    }
+
+    private void addPictures() {
+        DemoGraphics.pictures().forEach((key, content) -> {
+            try {
+                pictures.add(key, PictureFile.read(content));
+            } catch (BadPicture e) {
+                throw new IllegalStateException("a demo picture is wrong", e);
+            }
+        });
     }
 }

@@ -3,6 +3,7 @@ package glimble.server.edits;
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.FieldEdits;
+import glimble.edit.GroupEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
 import glimble.formats.JsonTree;
@@ -11,9 +12,11 @@ import glimble.graphic.Part;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
 import glimble.rest.PartRest;
+import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.rest.RestSolver;
 import glimble.server.graphics.DocumentReader;
+import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -33,8 +36,12 @@ class EditsController {
 
     private final DocumentReader documents;
     private final Typesetter typesetter;
+    private final HouseStore house;
+    private final Pictures pictures;
 
-    EditsController(DocumentReader documents, Typesetter typesetter) {
+    EditsController(DocumentReader documents, Typesetter typesetter, HouseStore house, Pictures pictures) {
+        this.house = house;
+        this.pictures = pictures;
         this.documents = documents;
         this.typesetter = typesetter;
     }
@@ -46,6 +53,7 @@ class EditsController {
         RENAME_PART,
         DUPLICATE_PART,
         REORDER_PART,
+        GROUP_PARTS,
         REMOVE_FIELD,
         PROPOSE_TRIALS,
         RESCALE
@@ -55,6 +63,7 @@ class EditsController {
      * @param values the values at hand, for what keeps its present size
      * @param key the part or field, or the kind of a new part; of no account to proposed trials
      * @param newName the new name; of no account to other edits
+     * @param keys the parts of a new group; of no account to other edits
      * @param steps how far to the front; of no account to other edits
      * @param raster the new size of the frame; of no account to other edits
      */
@@ -64,6 +73,7 @@ class EditsController {
             What what,
             String key,
             String newName,
+            List<String> keys,
             Integer steps,
             Raster raster) {}
 
@@ -89,6 +99,7 @@ class EditsController {
         String key = request.key();
         if (request.what() == What.ADD_PART) return added(graphic, key);
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
+        if (request.what() == What.GROUP_PARTS) return grouped(graphic, request.keys());
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
@@ -101,6 +112,14 @@ class EditsController {
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
+    }
+
+    private static Graphic grouped(Graphic graphic, List<String> keys) {
+        if (keys == null || keys.isEmpty()) throw new Refused("$.keys", "is missing; name the parts of the group");
+        for (String key : keys) {
+            if (graphic.part(key).isEmpty()) throw new Refused("$.keys", "there is no part '" + key + "'");
+        }
+        return GroupEdits.group(graphic, keys);
     }
 
     private static Graphic rescaled(Graphic graphic, Raster raster) {
@@ -135,8 +154,9 @@ class EditsController {
     private Map<String, Rect> boxes(Graphic graphic, Map<String, String> values) {
         Map<String, Rect> boxes = new HashMap<>();
         Map<String, String> given = values == null ? Map.of() : values;
-        for (PartRest part :
-                RestSolver.solve(graphic, given, typesetter).parts().values()) {
+        for (PartRest part : RestSolver.solve(house.framed(graphic), given, typesetter, pictures)
+                .parts()
+                .values()) {
             boxes.put(part.key(), part.box());
         }
         return boxes;

@@ -41,6 +41,20 @@ public interface GraphicMapper {
     /** @return how many graphics that was: 1, or 0 if there is none with that id */
     int setDeleted(@Param("id") long id, @Param("deleted") boolean deleted);
 
+    /** @return how many revisions that was: 1, or 0 if there is no such one */
+    int nameRevision(@Param("id") long id, @Param("revision") int revision, @Param("name") String name);
+
+    Optional<StoredDraft> draft(@Param("id") long id);
+
+    /** In the place of the one there may be. */
+    void keepDraft(
+            @Param("id") long id,
+            @Param("basedOn") int basedOn,
+            @Param("document") String document,
+            @Param("savedAt") Instant savedAt);
+
+    void dropDraft(@Param("id") long id);
+
     /** Deleted ones too. */
     long count();
 }

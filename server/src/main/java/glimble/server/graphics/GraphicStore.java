@@ -8,6 +8,7 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -61,7 +62,42 @@ public class GraphicStore {
         if (current != basedOn) throw new Stale(basedOn, find(id));
         StoredGraphic saved = addRevision(id, current + 1, graphic, now());
         mapper.makeCurrent(id, saved.revision(), graphic.name(), saved.savedAt());
+        mapper.dropDraft(id);
         return saved;
+    }
+
+    /** @throws NotThere if there is no such graphic */
+    public Optional<StoredDraft> draft(long id) {
+        find(id);
+        return mapper.draft(id);
+    }
+
+    /**
+     * Keeps what is being changed, in the place of what was kept before.
+     *
+     * @throws NotThere if there is no such graphic or revision
+     */
+    @Transactional
+    public StoredDraft keepDraft(long id, int basedOn, Graphic graphic) {
+        find(id);
+        find(id, basedOn);
+        StoredDraft draft = new StoredDraft(basedOn, now(), GraphicJson.write(graphic));
+        mapper.keepDraft(id, basedOn, draft.document(), draft.savedAt());
+        return draft;
+    }
+
+    public void dropDraft(long id) {
+        mapper.dropDraft(id);
+    }
+
+    /**
+     * @param name what people call the revision; empty for none
+     * @throws NotThere if there is no such revision
+     */
+    @Transactional
+    public void nameRevision(long id, int revision, String name) {
+        find(id, revision);
+        mapper.nameRevision(id, revision, name);
     }
 
     /**

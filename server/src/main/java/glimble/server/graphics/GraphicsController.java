@@ -1,11 +1,13 @@
 package glimble.server.graphics;
 
+import glimble.document.Limits;
 import glimble.graphic.Graphic;
 import glimble.server.problems.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;
 import java.time.Instant;
 import java.util.List;
+import java.util.Optional;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -80,6 +82,47 @@ class GraphicsController {
         if (request.basedOn() == null) throw new Refused("$.basedOn", "is missing; state the revision you changed");
         Graphic graphic = documents.read(request.document());
         return answer(store.save(id, request.basedOn(), graphic));
+    }
+
+    /** What is being changed and not saved yet; missing if there is nothing. */
+    record DraftAnswer(Optional<Draft> draft) {}
+
+    record Draft(
+            int basedOn,
+            Instant savedAt,
+            @Schema(ref = GRAPHIC) JsonNode document) {}
+
+    @GetMapping("/{id}/draft")
+    DraftAnswer draft(@PathVariable long id) {
+        return new DraftAnswer(store.draft(id)
+                .map(draft -> new Draft(draft.basedOn(), draft.savedAt(), json.readTree(draft.document()))));
+    }
+
+    /** Keeps a draft, which is overwritten by the next one and gone with the next save. */
+    @PutMapping("/{id}/draft")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void keepDraft(@PathVariable long id, @RequestBody SaveRequest request) {
+        if (request.basedOn() == null) throw new Refused("$.basedOn", "is missing; state the revision you changed");
+        store.keepDraft(id, request.basedOn(), documents.read(request.document()));
+    }
+
+    @DeleteMapping("/{id}/draft")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void dropDraft(@PathVariable long id) {
+        store.dropDraft(id);
+    }
+
+    /** @param name empty to take a name away */
+    record NameRequest(String name) {}
+
+    @PutMapping("/{id}/revisions/{revision}/name")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void nameRevision(@PathVariable long id, @PathVariable int revision, @RequestBody NameRequest request) {
+        String name = request.name() == null ? "" : request.name().strip();
+        if (name.length() > Limits.KEY) {
+            throw new Refused("$.name", "has more than " + Limits.KEY + " characters; give a shorter one");
+        }
+        store.nameRevision(id, revision, name);
     }
 
     @DeleteMapping("/{id}")

@@ -1,5 +1,6 @@
 package glimble.server.house;
 
+import glimble.graphic.SafeAreas;
 import glimble.server.problems.Refused;
 import java.util.List;
 import org.springframework.web.bind.annotation.GetMapping;
@@ -27,8 +28,11 @@ class HouseController {
     @PutMapping
     House save(@RequestBody HouseRequest request) {
         if (request.palette() == null) throw new Refused("$.palette", "is missing; send all entries");
-        return store.save(new House(request.revision(), request.palette()));
+        if (request.styles() == null) throw new Refused("$.styles", "is missing; send all entries");
+        if (request.safe() == null) throw new Refused("$.safe", "is missing; send action and title");
+        return store.save(new House(request.revision(), request.palette(), request.styles(), request.safe()));
     }
 
-    record HouseRequest(int revision, List<House.PaletteEntry> palette) {}
+    record HouseRequest(
+            int revision, List<House.PaletteEntry> palette, List<House.StyleEntry> styles, SafeAreas safe) {}
 }

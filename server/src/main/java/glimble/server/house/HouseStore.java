@@ -1,17 +1,17 @@
 package glimble.server.house;
 
-import glimble.document.Problem;
+import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
+import glimble.graphic.SafeAreas;
 import glimble.server.house.House.PaletteEntry;
+import glimble.server.house.House.StyleEntry;
 import glimble.server.problems.Refused;
 import glimble.server.problems.StaleHouse;
+import glimble.text.Typesetter;
 import java.time.Clock;
-import java.util.ArrayList;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -23,81 +23,71 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Service
 public class HouseStore {
-    private static final int MOST_ENTRIES = 100;
-    private static final String COLOUR = "#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})";
-    private static final String NAME = "[\\p{L}\\p{Nd}][\\p{L}\\p{Nd} -]{0,58}";
-
     private final HouseMapper mapper;
     private final JsonMapper json;
+    private final Typesetter typesetter;
     private final Clock clock;
     private volatile House known;
 
-    HouseStore(HouseMapper mapper, JsonMapper json, Clock clock) {
+    HouseStore(HouseMapper mapper, JsonMapper json, Typesetter typesetter, Clock clock) {
+        this.typesetter = typesetter;
         this.mapper = mapper;
         this.json = json;
         this.clock = clock;
     }
 
     public House current() {
-        House current = mapper.current().map(this::read).orElse(new House(0, List.of()));
+        House current = mapper.current().map(this::read).orElse(House.NONE);
         known = current;
         return current;
     }
 
+    /** As it was when last read or saved. */
+    public House known() {
+        return known == null ? current() : known;
+    }
+
     /** The colours as they were when last read or saved. */
     public Palette palette() {
-        House house = known == null ? current() : known;
         Map<String, String> colours = new LinkedHashMap<>();
-        for (PaletteEntry entry : house.palette()) colours.put(entry.name(), entry.colour());
+        for (PaletteEntry entry : known().palette()) colours.put(entry.name(), entry.colour());
         return new Palette(colours);
     }
 
+    /** A graphic with the safe areas of the house. */
+    public Graphic framed(Graphic graphic) {
+        return graphic.withFrame(graphic.frame().withSafe(known().safe()));
+    }
+
     private House read(StoredHouse stored) {
-        PaletteEntry[] palette = json.readValue(stored.document(), PaletteEntry[].class);
-        return new House(stored.revision(), List.of(palette));
+        StoredStyle style = json.readValue(stored.document(), StoredStyle.class);
+        return new House(stored.revision(), style.palette(), style.styles(), style.safe());
+    }
+
+    /** What is written to the database; the revision stands beside it. */
+    private record StoredStyle(List<PaletteEntry> palette, List<StyleEntry> styles, SafeAreas safe) {
+        static StoredStyle of(House house) {
+            return new StoredStyle(house.palette(), house.styles(), house.safe());
+        }
     }
 
     /**
      * @param house its revision is the one that was changed
      * @throws StaleHouse if somebody has saved another one since
-     * @throws Refused if a name or colour is not one
+     * @throws Refused if something of it is not as it may be
      */
     @Transactional
     public House save(House house) {
-        check(house.palette());
+        HouseCheck.check(house, typesetter.fonts());
         House current = current();
         if (current.revision() != house.revision()) throw new StaleHouse(house.revision(), current.revision());
-        House next = new House(current.revision() + 1, house.palette());
+        House next = house.at(current.revision() + 1);
         try {
-            mapper.add(next.revision(), json.writeValueAsString(next.palette()), clock.instant());
+            mapper.add(next.revision(), json.writeValueAsString(StoredStyle.of(next)), clock.instant());
         } catch (DuplicateKeyException e) {
             throw new StaleHouse(house.revision(), next.revision());
         }
         known = next;
         return next;
-    }
-
-    private static void check(List<PaletteEntry> palette) {
-        List<Problem> problems = new ArrayList<>();
-        if (palette.size() > MOST_ENTRIES) {
-            throw new Refused(
-                    "$.palette", "has " + palette.size() + " entries; at most " + MOST_ENTRIES + " are allowed");
-        }
-        Set<String> names = new HashSet<>();
-        for (int i = 0; i < palette.size(); i++) {
-            PaletteEntry entry = palette.get(i);
-            String path = "$.palette[" + i + "]";
-            boolean named = entry.name() != null
-                    && entry.name().matches(NAME)
-                    && entry.name().equals(entry.name().strip());
-            if (!named)
-                problems.add(new Problem(path + ".name", "must be a name of letters, digits, spaces and dashes"));
-            else if (!names.add(entry.name())) problems.add(new Problem(path + ".name", "is used twice"));
-            if (entry.colour() == null || !entry.colour().matches(COLOUR)) {
-                problems.add(
-                        new Problem(path + ".colour", "must be a colour like '#7AD3C0', or '#7AD3C080' with alpha"));
-            }
-        }
-        if (!problems.isEmpty()) throw new Refused(problems);
     }
 }

@@ -19,13 +19,21 @@ import org.springframework.web.filter.OncePerRequestFilter;
 class LargestBody extends OncePerRequestFilter {
     private final long most;
 
-    LargestBody(@Value("${glimble.largest-body}") long most) {
+    private final long mostOfPicture;
+
+    LargestBody(@Value("${glimble.largest-body}") long most, @Value("${glimble.largest-picture}") long mostOfPicture) {
         this.most = most;
+        this.mostOfPicture = mostOfPicture;
+    }
+
+    private long most(HttpServletRequest request) {
+        return request.getRequestURI().equals("/api/pictures") ? mostOfPicture : most;
     }
 
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
+        long most = most(request);
         if (request.getContentLengthLong() > most) {
             response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
             response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
@@ -34,25 +42,30 @@ class LargestBody extends OncePerRequestFilter {
                             + "\"}");
             return;
         }
-        chain.doFilter(new Counted(request), response);
+        chain.doFilter(new Counted(request, most), response);
     }
 
-    private final class Counted extends HttpServletRequestWrapper {
-        Counted(HttpServletRequest request) {
+    private static final class Counted extends HttpServletRequestWrapper {
+        private final long most;
+
+        Counted(HttpServletRequest request, long most) {
             super(request);
+            this.most = most;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream());
+            return new CountedStream(super.getInputStream(), most);
         }
     }
 
-    private final class CountedStream extends ServletInputStream {
+    private static final class CountedStream extends ServletInputStream {
         private final ServletInputStream stream;
+        private final long most;
         private long count;
 
-        CountedStream(ServletInputStream stream) {
+        CountedStream(ServletInputStream stream, long most) {
+            this.most = most;
             this.stream = stream;
         }
 

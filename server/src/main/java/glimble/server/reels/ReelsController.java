@@ -14,6 +14,7 @@ import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.Note;
 import glimble.rest.PartRest;
+import glimble.rest.Pictures;
 import glimble.rest.ReckoningWords;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
@@ -40,8 +41,10 @@ class ReelsController {
     private final DocumentReader documents;
     private final Typesetter typesetter;
     private final HouseStore house;
+    private final Pictures pictures;
 
-    ReelsController(DocumentReader documents, Typesetter typesetter, HouseStore house) {
+    ReelsController(DocumentReader documents, Typesetter typesetter, HouseStore house, Pictures pictures) {
+        this.pictures = pictures;
         this.documents = documents;
         this.typesetter = typesetter;
         this.house = house;
@@ -77,18 +80,16 @@ class ReelsController {
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request) {
-        Graphic designed = documents.read(request.document());
+        Graphic designed = house.framed(documents.read(request.document()));
         Palette palette = house.palette();
-        Graphic graphic = Coloured.of(designed, palette);
-        List<Note> missing = Coloured.missing(designed, palette);
         List<Map<String, String>> fillings = checked(request.values());
         long effort = 0;
-        for (Map<String, String> values : fillings) effort += Effort.of(graphic, values);
+        for (Map<String, String> values : fillings) effort += Effort.of(designed, values);
         if (effort > Effort.MOST) {
             throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
         }
         return new ReelsAnswer(
-                fillings.stream().map(values -> work(graphic, values, missing)).toList());
+                fillings.stream().map(values -> work(designed, palette, values)).toList());
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
@@ -110,9 +111,10 @@ class ReelsController {
         return fillings;
     }
 
-    private WorkedOutAnswer work(Graphic graphic, Map<String, String> values, List<Note> missing) {
-        List<Note> notes = new ArrayList<>(missing);
-        WorkedOut worked = ReelMaker.make(graphic, values, typesetter);
+    private WorkedOutAnswer work(Graphic designed, Palette palette, Map<String, String> values) {
+        Graphic graphic = Coloured.of(designed, palette, values);
+        List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
+        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures);
         notes.addAll(RestFaults.of(graphic, worked.rest()));
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));

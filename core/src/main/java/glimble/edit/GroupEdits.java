@@ -1,0 +1,62 @@
+package glimble.edit;
+
+import glimble.graphic.Base;
+import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.Span;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Edits of groups. A part is in one group at most. */
+public final class GroupEdits {
+    private GroupEdits() {}
+
+    /**
+     * A new group around parts, in front of all of them. They leave the groups they were in; a group that is left without parts
+     * goes.
+     *
+     * @param keys of parts that are there, one or more
+     */
+    public static Graphic group(Graphic graphic, List<String> keys) {
+        String key = PartEdits.free(graphic, "group");
+        Span around = new Span(GroupPart.around(keys), new Place.Around());
+        Part group = new GroupPart(new Base(key, "", List.of(), around, around, List.of()), keys);
+        List<Part> parts = new ArrayList<>();
+        int front = 0;
+        for (Part part : graphic.parts()) {
+            Part left = part instanceof GroupPart other ? leave(other, keys) : part;
+            if (left instanceof GroupPart other && other.parts().isEmpty()) continue;
+            parts.add(left);
+            if (keys.contains(part.key())) front = parts.size();
+        }
+        parts.add(front, group);
+        return graphic.withParts(parts);
+    }
+
+    private static GroupPart leave(GroupPart group, List<String> keys) {
+        List<String> stay =
+                group.parts().stream().filter(key -> !keys.contains(key)).toList();
+        if (stay.size() == group.parts().size()) return group;
+        Base base = group.base();
+        return new GroupPart(base.withSpans(span(base.x(), group, stay), span(base.y(), group, stay)), stay);
+    }
+
+    /** A group that stands around its parts does so around those that stay. */
+    private static Span span(Span span, GroupPart group, List<String> stay) {
+        boolean around =
+                span.size() instanceof Size.Wraps wraps && wraps.parts().equals(group.parts());
+        return around && !stay.isEmpty() ? new Span(GroupPart.around(stay), span.place()) : span;
+    }
+
+    /** A part and, of a group, all that is in it, also in groups within. */
+    public static List<String> all(Graphic graphic, String key) {
+        List<String> all = new ArrayList<>(List.of(key));
+        if (graphic.part(key).orElse(null) instanceof GroupPart group) {
+            for (String member : group.parts()) all.addAll(all(graphic, member));
+        }
+        return all;
+    }
+}

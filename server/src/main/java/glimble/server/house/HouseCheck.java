@@ -1,0 +1,107 @@
+package glimble.server.house;
+
+import glimble.document.GraphicReader;
+import glimble.document.Problem;
+import glimble.document.Reading;
+import glimble.formats.JsonTree;
+import glimble.graphic.SafeAreas;
+import glimble.server.house.House.PaletteEntry;
+import glimble.server.house.House.StyleEntry;
+import glimble.server.problems.Refused;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What a house style may be. */
+final class HouseCheck {
+    private static final int MOST_ENTRIES = 100;
+    private static final double LEAST_SAFE = 50;
+    private static final String COLOUR = "#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})";
+    private static final String NAME = "[\\p{L}\\p{Nd}][\\p{L}\\p{Nd} -]{0,58}";
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    private final Set<String> fonts;
+    private final List<Problem> problems = new ArrayList<>();
+
+    private HouseCheck(Set<String> fonts) {
+        this.fonts = fonts;
+    }
+
+    /** @throws Refused with everything that is wrong */
+    static void check(House house, Set<String> fonts) {
+        HouseCheck check = new HouseCheck(fonts);
+        check.count("$.palette", house.palette().size());
+        check.count("$.styles", house.styles().size());
+        check.palette(house.palette());
+        check.styles(house.styles());
+        check.safe(house.safe());
+        if (!check.problems.isEmpty()) throw new Refused(check.problems);
+    }
+
+    private void count(String path, int entries) {
+        if (entries <= MOST_ENTRIES) return;
+        throw new Refused(path, "has " + entries + " entries; at most " + MOST_ENTRIES + " are allowed");
+    }
+
+    private void problem(String path, String sentence) {
+        problems.add(new Problem(path, sentence));
+    }
+
+    private void name(String name, Set<String> taken, String path) {
+        boolean sound = name != null && name.matches(NAME) && name.equals(name.strip());
+        if (!sound) problem(path, "must be a name of letters, digits, spaces and dashes");
+        else if (!taken.add(name)) problem(path, "is used twice");
+    }
+
+    private void palette(List<PaletteEntry> palette) {
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < palette.size(); i++) {
+            PaletteEntry entry = palette.get(i);
+            String path = "$.palette[" + i + "]";
+            name(entry.name(), names, path + ".name");
+            if (entry.colour() == null || !entry.colour().matches(COLOUR)) {
+                problem(path + ".colour", "must be a colour like '#7AD3C0', or '#7AD3C080' with alpha");
+            }
+        }
+    }
+
+    private void styles(List<StyleEntry> styles) {
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < styles.size(); i++) {
+            String path = "$.styles[" + i + "]";
+            name(styles.get(i).name(), names, path + ".name");
+            letters(styles.get(i), path + ".letters");
+        }
+    }
+
+    /** Its letters are sound if a text with them is. */
+    private void letters(StyleEntry entry, String path) {
+        if (entry.letters() == null || !entry.letters().isObject()) {
+            problem(path, "must be an object");
+            return;
+        }
+        ObjectNode text = (ObjectNode) JSON.readTree(
+                "{\"key\":\"text\",\"kind\":\"text\",\"text\":\"x\",\"width\":{\"own\":true},\"height\":{\"own\":true},"
+                        + "\"x\":{\"hangs\":\"left\",\"on\":\"frame\",\"at\":\"left\"},"
+                        + "\"y\":{\"hangs\":\"top\",\"on\":\"frame\",\"at\":\"top\"}}");
+        text.setAll((ObjectNode) entry.letters());
+        ObjectNode document = (ObjectNode) JSON.readTree("{\"format\":\"" + GraphicReader.FORMAT
+                + "\",\"name\":\"style\",\"frame\":{\"width\":1920,\"height\":1080,\"rate\":\"50\",\"length\":1}}");
+        document.set("parts", JSON.createArrayNode().add(text));
+        Reading reading = GraphicReader.read(JsonTree.from(document), fonts);
+        for (Problem problem : reading.problems()) {
+            problem(problem.path().replace("$.parts[0]", path), problem.sentence());
+        }
+    }
+
+    private void safe(SafeAreas safe) {
+        boolean sound =
+                safe != null && safe.title() >= LEAST_SAFE && safe.title() <= safe.action() && safe.action() <= 100;
+        if (!sound) {
+            problem("$.safe", "must have title from 50 up to action, and action up to 100, per cent of the raster");
+        }
+    }
+}

@@ -1,0 +1,122 @@
+import type { Edge, Part, Place, Rect, Size } from '../api/types';
+import { EDGES, moved, placeOf, sizeOf, type Axis } from '../sheet/relations';
+
+/**
+ * A part whose sides along an axis are moved: its size changes where it is stated in px, by padding or by an offset, and its place
+ * so that the other side stays.
+ *
+ * @param start px by which its left or top moves in the picture as designed
+ * @param end px by which its right or bottom does
+ * @returns undefined if its size follows something else and cannot be pulled
+ */
+export function pulled(
+  part: Part,
+  axis: Axis,
+  start: number,
+  end: number,
+): { size: Size; place: Place } | undefined {
+  const size = pulledSize(sizeOf(part, axis), start, end);
+  if (!size) return undefined;
+  const place = placeOf(part, axis);
+  const edge = place.hangs ?? 'left';
+  const share = edge === 'centre' ? 0.5 : edge.endsWith('right') || edge.endsWith('bottom') ? 1 : 0;
+  // Inner edges move with their side, less what its padding grows by.
+  const moves = edge.startsWith('inner') ? 0 : start + (end - start) * share;
+  return { size, place: moved(place, moves, axis, false) };
+}
+
+function pulledSize(size: Size, start: number, end: number): Size | undefined {
+  const grown = end - start;
+  if (size.px !== undefined) return { ...size, px: Math.max(0, rounded(size.px + grown)) };
+  if (size.wraps) {
+    const [before, after] = [size.pad?.[0] ?? 0, size.pad?.at(-1) ?? 0];
+    return { ...size, pad: [rounded(before - start), rounded(after + end)] };
+  }
+  if (size.matches !== undefined || size.share !== undefined) {
+    return { ...size, plus: rounded((size.plus ?? 0) + grown) };
+  }
+  return undefined;
+}
+
+function rounded(px: number): number {
+  return Math.round(px * 1000) / 1000;
+}
+
+/** An edge of the picture that a part can hang on. */
+export interface EdgeSpot {
+  on: string;
+  at: Edge;
+  /** px along the axis. */
+  line: number;
+}
+
+/** The edge nearest to a point along an axis: of another part, of the frame, or of a safe area. */
+export function nearestEdge(
+  rest: { part: string; at?: Rect }[],
+  grounds: { name: string; at: Rect }[],
+  own: string,
+  axis: Axis,
+  x: number,
+  y: number,
+): EdgeSpot | undefined {
+  const boxes = [
+    ...grounds.map(({ name, at }) => ({ on: name, at })),
+    ...rest.flatMap(({ part, at }) => (at && part !== own ? [{ on: part, at }] : [])),
+  ];
+  let best: (EdgeSpot & { far: number }) | undefined;
+  for (const { on, at } of boxes) {
+    const [from, extent] = axis === 'x' ? [at.x, at.width] : [at.y, at.height];
+    const across = axis === 'x' ? outside(y, at.y, at.height) : outside(x, at.x, at.width);
+    EDGES[axis].forEach((edge, i) => {
+      const line = from + (extent * i) / 2;
+      // What the pointer is beside counts more than what only lies in line with it.
+      const far = Math.abs((axis === 'x' ? x : y) - line) + across / 4;
+      if (!best || far < best.far) best = { on, at: edge, line, far };
+    });
+  }
+  return best && { on: best.on, at: best.at, line: best.line };
+}
+
+function outside(point: number, start: number, extent: number): number {
+  return Math.max(0, start - point, point - start - extent);
+}
+
+/** A place on another edge where the part stands just as it does now. */
+export function rehung(place: Place, spot: EdgeSpot, at: Rect, axis: Axis, mirrored: boolean): Place {
+  const [start, extent] = axis === 'x' ? [at.x, at.width] : [at.y, at.height];
+  const hangs = place.hangs && EDGES[axis].includes(place.hangs) ? place.hangs : EDGES[axis][0]!;
+  const seen = mirrored && axis === 'x' ? SEEN_MIRRORED[hangs]! : hangs;
+  const line = start + (extent * EDGES[axis].indexOf(seen)) / 2;
+  const apart = rounded(line - spot.line);
+  const flipped = mirrored && axis === 'x';
+  return {
+    hangs,
+    on: spot.on,
+    at: flipped ? SEEN_MIRRORED[spot.at]! : spot.at,
+    plus: flipped ? -apart : apart,
+  };
+}
+
+const SEEN_MIRRORED: Partial<Record<Edge, Edge>> = { left: 'right', right: 'left', centre: 'centre' };
+
+/**
+ * The parts with one moved by so many px of the picture. What stands around others moves by moving those that do not hang on each
+ * other.
+ */
+export function movedParts(parts: Part[], key: string, axis: Axis, by: number, mirrored: boolean): Part[] {
+  const part = parts.find((found) => found.key === key);
+  if (!part || by === 0) return parts;
+  const place = placeOf(part, axis);
+  if (!place.around) {
+    return parts.map((other) =>
+      other === part ? { ...part, [axis]: moved(place, by, axis, mirrored) } : other,
+    );
+  }
+  const inside = sizeOf(part, axis).wraps ?? [];
+  return inside
+    .filter((member) => {
+      const found = parts.find((other) => other.key === member);
+      return !found || !inside.includes(placeOf(found, axis).on ?? '');
+    })
+    .reduce((all, member) => movedParts(all, member, axis, by, mirrored), parts);
+}

@@ -1,0 +1,26 @@
+import type { Part } from '../api/types';
+
+/** Parts and, of groups, all that is in them. */
+export function members(parts: Part[], keys: string[]): Set<string> {
+  const found = new Set<string>();
+  const add = (key: string) => {
+    if (found.has(key)) return;
+    found.add(key);
+    parts.find((part) => part.key === key)?.parts?.forEach(add);
+  };
+  keys.forEach(add);
+  return found;
+}
+
+/**
+ * Keys of the parts that are not shown; what holds for a group holds for all in it.
+ *
+ * @param only with any, nothing else is shown
+ */
+export function unseen(parts: Part[], hidden: string[], only: string[]): Set<string> {
+  const gone = members(parts, hidden);
+  const kept = members(parts, only);
+  return new Set(
+    parts.map(({ key }) => key).filter((key) => gone.has(key) || (kept.size > 0 && !kept.has(key))),
+  );
+}

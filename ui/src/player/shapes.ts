@@ -1,0 +1,52 @@
+import type { Layer } from '../api/types';
+import { outline } from './outlines';
+
+const shapes = new WeakMap<Layer, Path2D>();
+
+/** The shape of a layer at rest: its letters, or its box with corners and slanted ends. */
+export function shape(layer: Layer): Path2D {
+  const known = shapes.get(layer);
+  if (known) return known;
+  const path = new Path2D();
+  if (layer.kind === 'text') addLetters(path, layer);
+  else addBox(path, layer);
+  shapes.set(layer, path);
+  return path;
+}
+
+function addLetters(path: Path2D, layer: Layer): void {
+  for (const run of layer.runs) {
+    run.glyphs.forEach((glyph, i) => {
+      const outlined = outline(run.font, glyph);
+      const x = layer.box.x + run.x[i]!;
+      const y = layer.baseline + run.y[i]!;
+      if (outlined) path.addPath(outlined, new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]));
+    });
+  }
+}
+
+/** A box with round corners whose ends may lean, within its own bounds. */
+function addBox(path: Path2D, { box, corners, slant }: Layer): void {
+  const radii = [corners.topLeft, corners.topRight, corners.bottomRight, corners.bottomLeft];
+  if (slant === 0) {
+    path.roundRect(box.x, box.y, box.width, box.height, radii);
+    return;
+  }
+  const [right, bottom] = [box.x + box.width, box.y + box.height];
+  const top = Math.max(slant, 0);
+  const foot = Math.max(-slant, 0);
+  const points: [number, number][] = [
+    [box.x + top, box.y],
+    [right - foot, box.y],
+    [right - top, bottom],
+    [box.x + foot, bottom],
+  ];
+  // Begins in the middle of the last side, so that every corner is rounded in the same way.
+  const [first, last] = [points[0]!, points[3]!];
+  path.moveTo((first[0] + last[0]) / 2, (first[1] + last[1]) / 2);
+  points.forEach(([x, y], i) => {
+    const [nextX, nextY] = points[(i + 1) % 4]!;
+    path.arcTo(x, y, (x + nextX) / 2, (y + nextY) / 2, radii[i]!);
+  });
+  path.closePath();
+}
