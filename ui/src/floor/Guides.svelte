@@ -82,18 +82,19 @@
   {/if}
   {#each AXES as axis (axis)}
     {#each guides[axis] ?? [] as line, index (index)}
-      {#if pulled?.axis !== axis || pulled.index !== index}
-        <div
-          class="guide {axis}"
-          style:--at="{line * scale}px"
-          role="presentation"
-          title="{axis} {line} px: pull it, or out of the picture"
-          onpointerdown={(event) => take(axis, index, event)}
-        ></div>
-      {/if}
+      {@const mine = pulled?.axis === axis && pulled.index === index ? pulled : undefined}
+      <div
+        class="guide {axis}"
+        style:--at="{(mine?.at ?? line) * scale}px"
+        role="presentation"
+        title="{axis} {line} px: pull it, or out of the picture"
+        onpointerdown={(event) => take(axis, index, event)}
+      >
+        {#if mine}<span class="figures">{mine.at}</span>{/if}
+      </div>
     {/each}
   {/each}
-  {#if pulled}
+  {#if pulled?.index === -1}
     <div class="guide {pulled.axis}" style:--at="{pulled.at * scale}px">
       <span class="figures">{pulled.at}</span>
     </div>

@@ -13,11 +13,18 @@ import org.junit.jupiter.api.Test;
 class KeystrokeMeasure {
     private static final int KEYSTROKES = 120;
     private static final int WARMING_UP = 20;
+    /** As many as the strip shows. */
+    private static final int TRIALS = 8;
 
     @Test
     void measure() {
         try (Browser browser = new Browser()) {
-            Page page = FloorPage.open(browser.page(), "Flyer bar").page();
+            FloorPage floor = FloorPage.open(browser.page(), "Flyer bar");
+            Page page = floor.page();
+            for (int trial = page.locator("ul button canvas").count(); trial < TRIALS; trial++) {
+                floor.button("Keep as new trial").click();
+                page.waitForCondition(locator(page, trial + 1));
+            }
             List<Double> times = times(page);
             assertThat(times).hasSize(KEYSTROKES);
             System.out.printf(
@@ -27,6 +34,10 @@ class KeystrokeMeasure {
                     KEYSTROKES,
                     page.locator("ul button canvas").count());
         }
+    }
+
+    private static java.util.function.BooleanSupplier locator(Page page, int count) {
+        return () -> page.locator("ul button canvas").count() == count;
     }
 
     /** ms, in ascending order. */
