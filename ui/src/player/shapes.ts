@@ -1,26 +1,58 @@
 import type { Layer } from '../api/types';
 import { outline } from './outlines';
+import type { Stand } from './stand';
 
 const shapes = new WeakMap<Layer, Path2D>();
+const letters = new WeakMap<Layer, Path2D[]>();
 
 /** The shape of a layer at rest: its letters, or its box with corners and slanted ends. */
 export function shape(layer: Layer): Path2D {
   const known = shapes.get(layer);
   if (known) return known;
   const path = new Path2D();
-  if (layer.kind === 'text') addLetters(path, layer);
+  if (layer.kind === 'text') addLetters(layer, () => path);
   else addBox(path, layer);
   shapes.set(layer, path);
   return path;
 }
 
-function addLetters(path: Path2D, layer: Layer): void {
+/** The same with the edges of its box where they are now; a text goes with its left and top. */
+export function shapeNow(layer: Layer, edges: Stand['edges']): Path2D {
+  if (edges.left === 0 && edges.top === 0 && edges.right === 0 && edges.bottom === 0) return shape(layer);
+  const path = new Path2D();
+  if (layer.kind === 'text') {
+    path.addPath(shape(layer), new DOMMatrix().translate(edges.left, edges.top));
+    return path;
+  }
+  const { x, y, width, height } = layer.box;
+  const box = {
+    x: x + edges.left,
+    y: y + edges.top,
+    width: Math.max(0, width - edges.left + edges.right),
+    height: Math.max(0, height - edges.top + edges.bottom),
+  };
+  addBox(path, { ...layer, box });
+  return path;
+}
+
+/** The shape of each letter of a text. */
+export function letterShapes(layer: Layer): Path2D[] {
+  const known = letters.get(layer);
+  if (known) return known;
+  const paths = layer.units.map(() => new Path2D());
+  addLetters(layer, (unit) => paths[unit]);
+  letters.set(layer, paths);
+  return paths;
+}
+
+function addLetters(layer: Layer, path: (unit: number) => Path2D | undefined): void {
   for (const run of layer.runs) {
     run.glyphs.forEach((glyph, i) => {
       const outlined = outline(run.font, glyph);
       const x = layer.box.x + run.x[i]!;
       const y = layer.baseline + run.y[i]!;
-      if (outlined) path.addPath(outlined, new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]));
+      if (outlined)
+        path(run.units[i]!)?.addPath(outlined, new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]));
     });
   }
 }

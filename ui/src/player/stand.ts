@@ -1,43 +1,117 @@
 import type { Layer, Reel } from '../api/types';
 import type { Moment } from './moment';
-import { pose } from './pose';
+import { opened, type Opening } from './openings';
+import { tracksOf, valueAt, type Channel } from './tracks';
 
-/** What is seen of a layer or of its group, in coordinates of the picture turned by a matrix. */
-export interface Opening {
+/** One step from rest to where a layer stands: tilted about a point, then moved. */
+export interface Step {
+  tiltX: number;
+  tiltY: number;
+  pivotX: number;
+  pivotY: number;
   matrix: DOMMatrix;
-  x: number;
-  y: number;
-  width: number;
-  height: number;
 }
 
 /** How a layer stands in the picture at a moment, with all that its groups do. */
 export interface Stand {
-  /** From rest to where it is now. */
+  /** From rest to where it is now, without tilts. */
   matrix: DOMMatrix;
+  /** Its own step first, then those of its groups. */
+  steps: Step[];
+  tilted: boolean;
   /** 0–1. */
   opacity: number;
+  /** px. */
+  blur: number;
+  /** Factor of the width of its stroke. */
+  stroke: number;
+  /** Thousandths of an em more between its letters. */
+  tracking: number;
+  tints: { colour: string; share: number }[];
   /** It is seen only inside all of them. */
   openings: Opening[];
+  /** px by which the edges of its box lie further to the right or down than at rest. */
+  edges: { left: number; top: number; right: number; bottom: number };
 }
 
-const WHOLE: Stand = { matrix: new DOMMatrix(), opacity: 1, openings: [] };
+const STILL = { left: 0, top: 0, right: 0, bottom: 0 };
 
 /** How every layer stands, in their order. */
 export function stands(reel: Reel, moment: Moment): Stand[] {
   const found = new Array<Stand | undefined>(reel.layers.length);
-  const stand = (index: number): Stand => (found[index] ??= within(reel.layers[index]!));
-  const within = (layer: Layer): Stand => {
-    const group = layer.within < 0 ? WHOLE : stand(layer.within);
-    const { matrix: own, opacity, reveal } = pose(layer, moment);
-    const matrix = group.matrix.multiply(own);
+  const stand = (index: number): Stand => (found[index] ??= standing(reel.layers[index]!));
+  const standing = (layer: Layer): Stand => {
+    const own = alone(layer, moment);
+    if (layer.within < 0) return own;
+    const group = stand(layer.within);
     return {
-      matrix,
-      opacity: group.opacity * opacity * layer.opacity,
-      openings: reveal ? [...group.openings, { matrix, ...reveal }] : group.openings,
+      ...own,
+      matrix: group.matrix.multiply(own.matrix),
+      steps: [...own.steps, ...group.steps],
+      tilted: own.tilted || group.tilted,
+      opacity: own.opacity * group.opacity,
+      blur: own.blur + group.blur,
+      tints: [...own.tints, ...group.tints],
+      openings: [
+        ...own.openings.map((opening) => ({ ...opening, matrix: group.matrix.multiply(opening.matrix) })),
+        ...group.openings,
+      ],
     };
   };
   return reel.layers.map((_, index) => stand(index));
+}
+
+/** Shifts, then turns, then scales, each about its pivot. */
+function alone(layer: Layer, moment: Moment): Stand {
+  const of = (...channels: Channel[]) => tracksOf(layer, moment, false, ...channels);
+  const sum = (channel: Channel) =>
+    of(channel).reduce((total, track) => total + valueAt(track, moment.frame), 0);
+  const product = (channel: Channel) =>
+    of(channel).reduce((total, track) => total * valueAt(track, moment.frame), 1);
+
+  let matrix = new DOMMatrix().translate(sum('X'), sum('Y'));
+  for (const track of of('TURN')) {
+    matrix = matrix
+      .translate(track.pivotX, track.pivotY)
+      .rotate(valueAt(track, moment.frame))
+      .translate(-track.pivotX, -track.pivotY);
+  }
+  for (const track of of('SCALE_X', 'SCALE_Y')) {
+    const value = valueAt(track, moment.frame);
+    const along = track.channel === 'SCALE_X';
+    matrix = matrix
+      .translate(track.pivotX, track.pivotY)
+      .scale(along ? value : 1, along ? 1 : value)
+      .translate(-track.pivotX, -track.pivotY);
+  }
+  const [tiltX, tiltY] = [sum('TILT_X'), sum('TILT_Y')];
+  const pivot = of('TILT_X', 'TILT_Y')[0];
+  return {
+    matrix,
+    steps: [{ tiltX, tiltY, pivotX: pivot?.pivotX ?? 0, pivotY: pivot?.pivotY ?? 0, matrix }],
+    tilted: tiltX !== 0 || tiltY !== 0,
+    opacity: layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
+    blur: Math.max(0, sum('BLUR')),
+    stroke: Math.max(0, product('STROKE')),
+    tracking: sum('TRACKING'),
+    tints: of('TINT').map((track) => ({ colour: track.colour, share: valueAt(track, moment.frame) })),
+    openings: of('REVEAL').map((track) =>
+      opened(layer, track, Math.max(0, Math.min(1, valueAt(track, moment.frame))), matrix),
+    ),
+    edges: edgesOf(layer, moment),
+  };
+}
+
+function edgesOf(layer: Layer, moment: Moment): Stand['edges'] {
+  const resize = layer.resizes.find(({ phase }) => phase === moment.phase);
+  if (!resize) return STILL;
+  const i = Math.max(0, Math.min(resize.left.length - 1, moment.frame - resize.first));
+  return {
+    left: resize.left[i]!,
+    top: resize.top[i]!,
+    right: resize.right[i]!,
+    bottom: resize.bottom[i]!,
+  };
 }
 
 /** The layers that draw for one of them: itself, or of a group all that is within it. */

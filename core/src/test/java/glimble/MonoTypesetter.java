@@ -2,8 +2,10 @@ package glimble;
 
 import glimble.text.GlyphRun;
 import glimble.text.Ink;
+import glimble.text.TextUnit;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
 
@@ -22,8 +24,18 @@ public final class MonoTypesetter implements Typesetter {
         double[] x = new double[count];
         for (int i = 0; i < count; i++) x[i] = i * size / 2;
         int[] glyphs = text.chars().toArray();
+        int[] units = new int[count];
+        List<TextUnit> letters = new ArrayList<>();
+        int word = 0;
+        for (int i = 0; i < count; i++) {
+            boolean space = text.charAt(i) == ' ';
+            if (!space && i > 0 && text.charAt(i - 1) == ' ') word++;
+            units[i] = space ? -1 : letters.size();
+            if (!space) letters.add(new TextUnit(x[i], size / 2, 0, word, 0));
+        }
         Ink ink = count == 0 ? Ink.NONE : new Ink(0, -0.8 * size, width, 0.2 * size);
-        List<GlyphRun> runs = List.of(new GlyphRun(font, size / 1000, size / 1000, glyphs, x, new double[count]));
-        return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs);
+        List<GlyphRun> runs =
+                List.of(new GlyphRun(font, size / 1000, size / 1000, glyphs, x, new double[count], units));
+        return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs, letters);
     }
 }

@@ -21,6 +21,7 @@ import glimble.graphic.Loop;
 import glimble.graphic.Mask;
 import glimble.graphic.Mirror;
 import glimble.graphic.Move;
+import glimble.graphic.Opening;
 import glimble.graphic.Out;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
@@ -34,7 +35,6 @@ import glimble.graphic.Start;
 import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
-import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 import java.util.List;
 import java.util.Optional;
@@ -154,6 +154,6 @@ public final class Sketch {
     }
 
     public static Move move(String key, String part, Channel channel, Travel travel, Start start, int length) {
-        return new Move(key, part, channel, travel, start, length, new Ease.Linear(), Pivot.CENTRE, Toward.RIGHT);
+        return new Move(key, part, channel, travel, start, length, new Ease.Linear(), Pivot.CENTRE, Opening.RIGHT);
     }
 }

@@ -32,16 +32,7 @@ final class TenParts {
             String before = i == 0 ? "plate" : "tag " + (i - 1);
             parts.add(tag("tag " + i, before));
             Start start = i == 0 ? new Start.After("rule draws", 0) : new Start.With("tag " + (i - 1) + " comes", 3);
-            in.add(new Move(
-                    "tag " + i + " comes",
-                    "tag " + i,
-                    pattern.channel(),
-                    pattern.travel(),
-                    start,
-                    pattern.length(),
-                    pattern.ease(),
-                    pattern.pivot(),
-                    pattern.toward()));
+            in.add(pattern.named("tag " + i + " comes", "tag " + i).withStart(start));
         }
         return new Graphic(
                 "Ten parts",

@@ -1,6 +1,7 @@
 package glimble.document;
 
 import glimble.graphic.Ease;
+import java.util.function.Function;
 
 /**
  * Reads an ease: {@code linear}, a named curve such as {@code out quint}, or as an object {@code {"bezier": [x1, y1, x2,
@@ -12,8 +13,10 @@ final class EaseReader {
     static Ease ease(Spot spot) {
         if (spot.isText()) return named(spot);
         if (spot.has("steps")) {
-            spot.only("steps");
-            return new Ease.Steps(spot.whole("steps", 1, Limits.FRAMES));
+            spot.only("steps", "jump");
+            boolean atStart = spot.choice("jump", new String[] {"end", "start"}, Function.identity(), "end")
+                    .equals("start");
+            return new Ease.Steps(spot.whole("steps", 1, Limits.FRAMES), atStart);
         }
         spot.only("bezier");
         var handles = spot.items("bezier", 4);
@@ -37,7 +40,7 @@ final class EaseReader {
             }
         }
         spot.problem("'" + Spot.shown(word) + "' is not an ease; write 'linear', or in, out or in-out"
-                + " and one of sine, quad, cubic, quart, quint, expo, circ, back, like 'out quint'");
+                + " and one of sine, quad, cubic, quart, quint, expo, circ, back, elastic, bounce, like 'out quint'");
         return new Ease.Linear();
     }
 

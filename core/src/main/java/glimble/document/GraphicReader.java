@@ -4,13 +4,10 @@ import glimble.graphic.Field;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
-import glimble.graphic.In;
-import glimble.graphic.Loop;
 import glimble.graphic.Mirror;
-import glimble.graphic.Move;
-import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.Rate;
+import glimble.graphic.SafeAreas;
 import glimble.graphic.Trial;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -60,27 +57,17 @@ public final class GraphicReader {
                 frame(spot.at("frame")),
                 fields,
                 parts,
-                new In(moves(spot, "in")),
-                new Loop(spot.has("loop") ? spot.at("loop").whole("length", 0, Limits.FRAMES) : 0, moves(spot, "loop")),
-                new Out(moves(spot, "out")),
+                PhaseReader.in(spot),
+                PhaseReader.loop(spot),
+                PhaseReader.out(spot),
                 spot.has("mirror") ? Optional.of(mirror(spot.at("mirror"))) : Optional.empty(),
                 trials,
                 tags(spot),
                 spot.has("guides") ? guides(spot.at("guides")) : Guides.NONE);
     }
 
-    private static List<Move> moves(Spot graphic, String phase) {
-        if (!graphic.has(phase)) return List.of();
-        Spot spot = graphic.at(phase);
-        if (phase.equals("loop")) spot.only("length", "moves");
-        else spot.only("moves");
-        List<Move> moves = new ArrayList<>();
-        for (Spot item : unique(spot.items("moves", Limits.MOVES))) moves.add(MoveReader.move(item));
-        return moves;
-    }
-
     /** Notes every key that an earlier item already has. */
-    private static List<Spot> unique(List<Spot> items) {
+    static List<Spot> unique(List<Spot> items) {
         Set<String> keys = new HashSet<>();
         for (Spot item : items) {
             if (item.at("key").isText() && !keys.add(item.at("key").text(Limits.TEXT))) {
@@ -91,12 +78,14 @@ public final class GraphicReader {
     }
 
     private static Frame frame(Spot spot) {
-        spot.only("width", "height", "rate", "length");
+        spot.only("width", "height", "rate", "length", "fills");
         return new Frame(
                 spot.whole("width", 16, 16_384),
                 spot.whole("height", 16, 16_384),
                 rate(spot.at("rate")),
-                spot.whole("length", 1, Limits.FRAMES));
+                spot.whole("length", 1, Limits.FRAMES),
+                spot.flag("fills", false),
+                SafeAreas.USUAL);
     }
 
     /** {@code 50} or {@code 30000/1001}, as text. */

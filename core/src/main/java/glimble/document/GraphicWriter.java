@@ -42,13 +42,13 @@ public final class GraphicWriter {
                 .putUnlessEmpty(
                         "parts",
                         graphic.parts().stream().map(GraphicWriter::part).toList())
-                .put("in", MoveWriter.moves(graphic.in()).made())
+                .put("in", PhaseWriter.phase(graphic.in()).made())
                 .put(
                         "loop",
-                        MoveWriter.moves(graphic.loop())
+                        PhaseWriter.phase(graphic.loop())
                                 .put("length", graphic.loop().length())
                                 .made())
-                .put("out", MoveWriter.moves(graphic.out()).made());
+                .put("out", PhaseWriter.phase(graphic.out()).made());
         graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
         maker.putUnlessEmpty(
                         "trials",
@@ -64,12 +64,13 @@ public final class GraphicWriter {
     }
 
     private static Tree frame(Frame frame) {
-        return Tree.object()
+        Tree.Maker maker = Tree.object()
                 .put("width", frame.width())
                 .put("height", frame.height())
                 .put("rate", frame.rate().word())
-                .put("length", frame.length())
-                .made();
+                .put("length", frame.length());
+        if (frame.fills()) maker.put("fills", true);
+        return maker.made();
     }
 
     private static Tree field(Field field) {
@@ -133,6 +134,7 @@ public final class GraphicWriter {
         maker.putUnless(1, "opacity", part.look().opacity());
         Base base = part.base();
         if (!base.tag().isEmpty()) maker.put("tag", base.tag());
+        if (base.unseen()) maker.put("unseen", true);
         maker.putUnlessEmpty("needs", texts(base.needs()));
         for (Axis axis : Axis.values()) putSpan(maker, part, axis);
         return maker.putUnlessEmpty(
@@ -241,6 +243,7 @@ public final class GraphicWriter {
         return Tree.object()
                 .put("by", mask.by())
                 .put("side", mask.inside() ? "inside" : "outside")
+                .putUnless(0, "soft", mask.soft())
                 .made();
     }
 
@@ -268,13 +271,14 @@ public final class GraphicWriter {
     }
 
     private static Tree wraps(Size.Wraps wraps) {
-        return Tree.object()
+        Tree.Maker maker = Tree.object()
                 .put("wraps", new Tree.Arr(texts(wraps.parts())))
                 .put("take", wraps.take().word())
                 .put("pad", numbers(wraps.before(), wraps.after()))
                 .putUnless(0, "least", wraps.least())
-                .putUnless(Limits.PX, "most", wraps.most())
-                .made();
+                .putUnless(Limits.PX, "most", wraps.most());
+        if (wraps.revealed()) maker.put("revealed", true);
+        return maker.made();
     }
 
     private static Tree place(Place place, Axis axis) {

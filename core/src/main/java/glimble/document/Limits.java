@@ -8,6 +8,8 @@ public final class Limits {
     public static final int WRAPPED = 1_000;
 
     public static final int MOVES = 400;
+    public static final int KEYS = 32;
+    public static final int STAGGERS = 32;
     public static final int TRIALS = 64;
     public static final int TAGS = 16;
     public static final int GUIDES = 64;

@@ -48,7 +48,8 @@ final class PartReader {
 
     private PartReader() {}
 
-    private static final String[] BASE = {"key", "kind", "tag", "needs", "width", "height", "x", "y", "masks"};
+    private static final String[] BASE = {"key", "kind", "tag", "needs", "width", "height", "x", "y", "masks", "unseen"
+    };
     private static final Map<String, Function<Spot, Part>> KINDS = Map.of(
             "text",
             PartReader::text,
@@ -80,7 +81,14 @@ final class PartReader {
         for (Spot item : spot.items("needs", Limits.FIELDS)) needs.add(item.key());
         List<Mask> masks = new ArrayList<>();
         for (Spot item : spot.items("masks", Limits.MASKS)) masks.add(mask(item));
-        return new Base(spot.at("key").key(), spot.has("tag") ? colour(spot.at("tag")) : "", needs, x, y, masks);
+        return new Base(
+                spot.at("key").key(),
+                spot.has("tag") ? colour(spot.at("tag")) : "",
+                needs,
+                x,
+                y,
+                masks,
+                spot.flag("unseen", false));
     }
 
     private static TextPart text(Spot spot) {
@@ -242,7 +250,7 @@ final class PartReader {
     }
 
     /** {@code #RRGGBB}, {@code #RRGGBBAA}, the name of an entry of the palette, or {@code {field}}. */
-    private static String colour(Spot spot) {
+    static String colour(Spot spot) {
         String colour = spot.text(Limits.KEY);
         if (colour.startsWith("{") && colour.endsWith("}")) return colour;
         if (!colour.startsWith("#")) return spot.key();
@@ -252,11 +260,12 @@ final class PartReader {
     }
 
     private static Mask mask(Spot spot) {
-        spot.only("by", "side");
+        spot.only("by", "side", "soft");
         return new Mask(
                 spot.at("by").key(),
                 spot.choice("side", new String[] {"inside", "outside"}, Function.identity(), "inside")
-                        .equals("inside"));
+                        .equals("inside"),
+                spot.number("soft", 0, 1_000, 0));
     }
 
     private static Span span(Spot part, Axis axis) {
@@ -277,7 +286,7 @@ final class PartReader {
     }
 
     private static Size wraps(Spot spot) {
-        spot.only("wraps", "take", "pad", "least", "most");
+        spot.only("wraps", "take", "pad", "least", "most", "revealed");
         List<String> parts = new ArrayList<>();
         for (Spot item : spot.items("wraps", Limits.PARTS)) parts.add(item.key());
         if (parts.isEmpty()) spot.at("wraps").problem("must name at least one part");
@@ -291,7 +300,8 @@ final class PartReader {
                 before,
                 after,
                 least,
-                spot.number("most", least, Limits.PX, Limits.PX));
+                spot.number("most", least, Limits.PX, Limits.PX),
+                spot.flag("revealed", false));
     }
 
     private static Size share(Spot spot) {

@@ -15,8 +15,10 @@ import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
+import glimble.graphic.Timing;
 import glimble.graphic.Travel;
 import glimble.graphic.Trial;
+import glimble.motion.Members;
 import glimble.motion.MoveOrder;
 import glimble.rest.Relations;
 import glimble.text.TextPattern;
@@ -47,7 +49,10 @@ final class References {
         references.checkParts();
         references.checkWrapped();
         references.checkGroups();
-        for (Phase phase : graphic.phases()) references.checkMoves(phase);
+        for (Phase phase : graphic.phases()) {
+            references.checkMoves(phase);
+            references.checkTiming(phase);
+        }
         references.checkTrials();
         graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
         if (references.problems.isEmpty()) references.checkCycles();
@@ -209,10 +214,30 @@ final class References {
                     && parts.get(move.part()).masks().stream().noneMatch(Mask::inside)) {
                 problem(path + ".travel", move.part() + " is not inside a mask it could be clear of");
             }
+            checkTravel(move, path + ".travel");
+            MoveOrder.waitsForPart(move.start()).ifPresent(part -> known(part, path + ".start"));
+            if (move.deal().isPresent() && !(parts.get(move.part()) instanceof TextPart)) {
+                problem(path + ".deal", "only a text has letters, words and lines to deal a move out over");
+            }
             MoveOrder.waits(move.start())
                     .filter(waited -> !moves.contains(waited))
                     .ifPresent(waited -> problem(
                             path + ".start", "there is no move '" + Spot.shown(waited) + "' in " + phase.word()));
+        }
+    }
+
+    private void checkTravel(Move move, String path) {
+        if (move.travel() instanceof Travel.SizeOf size) known(size.part(), path);
+        if (move.travel() instanceof Travel.Tint tint) {
+            for (String field : TextPattern.fields(tint.colour())) checkField(field, path);
+        }
+    }
+
+    private void checkTiming(Phase phase) {
+        String path = "$." + phase.word();
+        for (Timing.Delay delay : phase.timing().delays()) known(delay.part(), path + ".delays");
+        for (Timing.Stagger stagger : phase.timing().staggers()) {
+            for (String part : stagger.parts()) known(part, path + ".staggers");
         }
     }
 
@@ -228,7 +253,7 @@ final class References {
     private void checkCycles() {
         Relations.cycle(graphic).ifPresent(circle -> problem("$.parts", "cannot be solved: " + circle));
         for (Phase phase : graphic.phases()) {
-            MoveOrder.cycle(phase)
+            MoveOrder.cycle(phase, new Members(graphic))
                     .ifPresent(circle -> problem("$." + phase.word() + ".moves", "would never begin: " + circle));
         }
     }

@@ -5,6 +5,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
+import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
@@ -12,6 +13,7 @@ import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
+import glimble.graphic.Travel;
 import glimble.rest.Note;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
@@ -34,7 +36,14 @@ public final class Coloured {
     public static Graphic of(Graphic graphic, Palette palette, Map<String, String> values) {
         UnaryOperator<String> colour = given -> palette.colour(valued(given, graphic, values));
         return graphic.withParts(
-                graphic.parts().stream().map(part -> part(part, colour)).toList());
+                        graphic.parts().stream().map(part -> part(part, colour)).toList())
+                .withMoves(
+                        moves -> moves.stream().map(move -> move(move, colour)).toList());
+    }
+
+    private static Move move(Move move, UnaryOperator<String> colour) {
+        if (!(move.travel() instanceof Travel.Tint tint)) return move;
+        return move.withTravel(new Travel.Tint(colour.apply(tint.colour()), tint.share()));
     }
 
     /** A note for every part and name that is neither a colour nor in the palette. */

@@ -10,7 +10,6 @@ import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
-import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
@@ -25,6 +24,7 @@ import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Toward;
+import glimble.motion.Members;
 import glimble.motion.MoveOrder;
 import glimble.rest.Rect;
 import java.util.ArrayList;
@@ -117,17 +117,14 @@ public final class PartEdits {
                     size -> renamed(size, key, to),
                     place -> renamed(place, key, to),
                     masks -> masks.stream()
-                            .map(mask -> mask.by().equals(key) ? new Mask(to, mask.inside()) : mask)
+                            .map(mask -> mask.by().equals(key) ? mask.by(to) : mask)
                             .toList());
             Part renamed = referring instanceof GroupPart group
                     ? new GroupPart(group.base(), renamed(group.parts(), key, to))
                     : referring;
             parts.add(part.key().equals(key) ? Rewrite.key(renamed, to) : renamed);
         }
-        return graphic.withParts(parts)
-                .withMoves(moves -> moves.stream()
-                        .map(move -> move.part().equals(key) ? Rewrite.move(move, move.key(), to, move.start()) : move)
-                        .toList());
+        return MoveReferences.renamed(graphic.withParts(parts), part -> part.equals(key) ? to : part);
     }
 
     private static Size renamed(Size size, String key, String to) {
@@ -136,7 +133,7 @@ public final class PartEdits {
         }
         if (size instanceof Size.Wraps wraps) {
             List<String> parts = renamed(wraps.parts(), key, to);
-            return new Size.Wraps(parts, wraps.take(), wraps.before(), wraps.after(), wraps.least(), wraps.most());
+            return wraps.of(parts);
         }
         return size;
     }
@@ -166,7 +163,8 @@ public final class PartEdits {
             if (freed instanceof GroupPart group && group.parts().isEmpty()) continue;
             parts.add(freed);
         }
-        return Settled.of(graphic.withParts(parts).withMoves(moves -> without(moves, key)));
+        Graphic freed = graphic.withParts(parts).withMoves(moves -> without(moves, key));
+        return Settled.of(MoveReferences.without(freed, key, boxes.get(key)));
     }
 
     private static Part without(Part part, Part gone, Map<String, Rect> boxes) {
@@ -210,7 +208,7 @@ public final class PartEdits {
         if (!(size instanceof Size.Wraps wraps)) return size;
         List<String> parts = without(wraps.parts(), gone);
         if (parts.isEmpty()) return kept;
-        return new Size.Wraps(parts, wraps.take(), wraps.before(), wraps.after(), wraps.least(), wraps.most());
+        return wraps.of(parts);
     }
 
     private static Place without(Place place, Axis axis, Part gone, Rect box) {
@@ -224,7 +222,8 @@ public final class PartEdits {
     }
 
     private static List<Move> without(List<Move> moves, String part) {
-        Map<String, Start> starts = MoveOrder.closedUp(moves, part::equals);
+        Members alone = new Members(List.of());
+        Map<String, Start> starts = MoveOrder.closedUp(moves, alone, part::equals);
         return moves.stream()
                 .filter(move -> starts.containsKey(move.key()))
                 .map(move -> Rewrite.move(move, move.key(), move.part(), starts.get(move.key())))
@@ -261,8 +260,7 @@ public final class PartEdits {
                     size -> renamed(size, name.getKey(), name.getValue()),
                     place -> renamed(place, name.getKey(), name.getValue()),
                     masks -> masks.stream()
-                            .map(mask ->
-                                    mask.by().equals(name.getKey()) ? new Mask(name.getValue(), mask.inside()) : mask)
+                            .map(mask -> mask.by().equals(name.getKey()) ? mask.by(name.getValue()) : mask)
                             .toList());
             if (copy instanceof GroupPart group) {
                 copy = new GroupPart(group.base(), renamed(group.parts(), name.getKey(), name.getValue()));

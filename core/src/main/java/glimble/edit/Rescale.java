@@ -9,7 +9,9 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
+import glimble.graphic.Mask;
 import glimble.graphic.Move;
+import glimble.graphic.Opening;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
@@ -42,7 +44,7 @@ public final class Rescale {
         Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
         Guides guides = graphic.guides();
-        return graphic.withFrame(new Frame(width, height, frame.rate(), frame.length()))
+        return graphic.withFrame(new Frame(width, height, frame.rate(), frame.length(), frame.fills(), frame.safe()))
                 .withGuides(new Guides(
                         guides.x().stream().map(rescale::px).toList(),
                         guides.y().stream().map(rescale::px).toList()))
@@ -56,7 +58,10 @@ public final class Rescale {
 
     private Part part(Part part) {
         Base old = part.base();
-        Base base = old.withSpans(span(old.x()), span(old.y()));
+        Base base = old.withSpans(span(old.x()), span(old.y()))
+                .withMasks(old.masks().stream()
+                        .map(mask -> new Mask(mask.by(), mask.inside(), px(mask.soft())))
+                        .toList());
         if (part instanceof TextPart text) {
             TextStyle style = text.style();
             return new TextPart(
@@ -94,7 +99,13 @@ public final class Rescale {
         // The largest there is stands for no limit.
         double most = wraps.most() == Limits.PX ? Limits.PX : px(wraps.most());
         return new Size.Wraps(
-                wraps.parts(), wraps.take(), px(wraps.before()), px(wraps.after()), px(wraps.least()), most);
+                wraps.parts(),
+                wraps.take(),
+                px(wraps.before()),
+                px(wraps.after()),
+                px(wraps.least()),
+                most,
+                wraps.revealed());
     }
 
     private Place place(Place place) {
@@ -115,6 +126,11 @@ public final class Rescale {
     }
 
     private Move move(Move move) {
-        return move.travel() instanceof Travel.Px travel ? Rewrite.travel(move, new Travel.Px(px(travel.px()))) : move;
+        Opening opening = move.opening();
+        Move opened =
+                move.withSides(move.pivot(), new Opening(opening.degrees(), opening.bothWays(), px(opening.soft())));
+        if (move.travel() instanceof Travel.Px travel) return opened.withTravel(new Travel.Px(px(travel.px())));
+        if (move.travel() instanceof Travel.Blur blur) return opened.withTravel(new Travel.Blur(px(blur.px())));
+        return opened;
     }
 }

@@ -11,7 +11,6 @@ import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
-import glimble.graphic.Travel;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.UnaryOperator;
@@ -41,29 +40,8 @@ final class Rewrite {
         return new Span(size.apply(span.size()), place.apply(span.place()));
     }
 
+    /** A move under another key, of another part, with another start. */
     static Move move(Move move, String key, String part, Start start) {
-        return new Move(
-                key,
-                part,
-                move.channel(),
-                move.travel(),
-                start,
-                move.length(),
-                move.ease(),
-                move.pivot(),
-                move.toward());
-    }
-
-    static Move travel(Move move, Travel travel) {
-        return new Move(
-                move.key(),
-                move.part(),
-                move.channel(),
-                travel,
-                move.start(),
-                move.length(),
-                move.ease(),
-                move.pivot(),
-                move.toward());
+        return move.named(key, part).withStart(start);
     }
 }

@@ -51,6 +51,6 @@ final class Settled {
     private Move move(Move move) {
         boolean masked = parts.get(move.part()).masks().stream().anyMatch(Mask::inside);
         if (masked || !(move.travel() instanceof Travel.ClearOfMask clear)) return move;
-        return Rewrite.travel(move, new Travel.ClearOfFrame(clear.toward()));
+        return move.withTravel(new Travel.ClearOfFrame(clear.toward()));
     }
 }

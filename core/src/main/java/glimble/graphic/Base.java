@@ -11,8 +11,13 @@ import java.util.List;
  * @param x size and place from left to right
  * @param y size and place from top to bottom
  * @param masks parts through whose shape this one is seen; all of them count
+ * @param unseen whether it is only there for others, as a mask: it is not drawn itself
  */
-public record Base(String key, String tag, List<String> needs, Span x, Span y, List<Mask> masks) {
+public record Base(String key, String tag, List<String> needs, Span x, Span y, List<Mask> masks, boolean unseen) {
+
+    public Base(String key, String tag, List<String> needs, Span x, Span y, List<Mask> masks) {
+        this(key, tag, needs, x, y, masks, false);
+    }
 
     public Base {
         needs = List.copyOf(needs);
@@ -24,18 +29,18 @@ public record Base(String key, String tag, List<String> needs, Span x, Span y, L
     }
 
     public Base withKey(String other) {
-        return new Base(other, tag, needs, x, y, masks);
+        return new Base(other, tag, needs, x, y, masks, unseen);
     }
 
     public Base withNeeds(List<String> others) {
-        return new Base(key, tag, others, x, y, masks);
+        return new Base(key, tag, others, x, y, masks, unseen);
     }
 
     public Base withSpans(Span otherX, Span otherY) {
-        return new Base(key, tag, needs, otherX, otherY, masks);
+        return new Base(key, tag, needs, otherX, otherY, masks, unseen);
     }
 
     public Base withMasks(List<Mask> others) {
-        return new Base(key, tag, needs, x, y, others);
+        return new Base(key, tag, needs, x, y, others, unseen);
     }
 }

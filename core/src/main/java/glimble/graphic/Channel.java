@@ -12,17 +12,32 @@ public enum Channel {
     SCALE_Y("scale y", Measure.FACTOR),
     /** Clockwise, degrees from rest. */
     TURN("turn", Measure.DEGREES),
+    /** About a level axis, its top away from the eye, degrees from rest. */
+    TILT_X("tilt x", Measure.DEGREES),
+    /** About an upright axis, its right away from the eye, degrees from rest. */
+    TILT_Y("tilt y", Measure.DEGREES),
     /** Share of its own opacity, 0–1. */
     OPACITY("opacity", Measure.SHARE),
-    /** Share of its extent that is seen, 0–1, opening towards a side. */
-    REVEAL("reveal", Measure.SHARE);
+    /** px of blur. */
+    BLUR("blur", Measure.BLUR),
+    /** Width of the stroke, factor of rest. */
+    STROKE("stroke", Measure.FACTOR),
+    /** Share of its extent that is seen, 0–1. */
+    REVEAL("reveal", Measure.SHARE),
+    /** Share of the way from its own colours to another, 0–1. */
+    TINT("tint", Measure.TINT),
+    /** Thousandths of an em more between letters. */
+    TRACKING("tracking", Measure.TRACKING);
 
-    /** What the travel of a channel is counted in. Distances and degrees add to rest, factors and shares multiply it. */
+    /** What the travel of a channel is counted in. Factors and shares multiply what rest is, all others add to it. */
     public enum Measure {
         DISTANCE,
         DEGREES,
         FACTOR,
-        SHARE
+        SHARE,
+        BLUR,
+        TINT,
+        TRACKING
     }
 
     private final String word;
@@ -43,6 +58,6 @@ public enum Channel {
 
     /** The value a channel has at rest: 0 where travel adds, 1 where it multiplies. */
     public double rest() {
-        return measure == Measure.DISTANCE || measure == Measure.DEGREES ? 0 : 1;
+        return measure == Measure.FACTOR || measure == Measure.SHARE ? 1 : 0;
     }
 }

@@ -7,16 +7,17 @@ package glimble.graphic;
  * @param height px
  * @param rate frames per second
  * @param length frames from the first frame of in to the last of out, when nobody says otherwise
+ * @param fills whether in and out fill the length that is given, without a stay between them
  * @param safe the safe areas; not of the document but of the house
  */
-public record Frame(int width, int height, Rate rate, int length, SafeAreas safe) {
+public record Frame(int width, int height, Rate rate, int length, boolean fills, SafeAreas safe) {
 
     public Frame(int width, int height, Rate rate, int length) {
-        this(width, height, rate, length, SafeAreas.USUAL);
+        this(width, height, rate, length, false, SafeAreas.USUAL);
     }
 
     public Frame withSafe(SafeAreas other) {
-        return new Frame(width, height, rate, length, other);
+        return new Frame(width, height, rate, length, fills, other);
     }
 
     /** Extent along an axis, px. */

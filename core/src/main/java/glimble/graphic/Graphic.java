@@ -84,6 +84,18 @@ public record Graphic(
                 .findFirst();
     }
 
+    public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
+        return new Graphic(name, frame, fields, parts, otherIn, otherLoop, otherOut, mirror, trials, tags, guides);
+    }
+
+    /** The timing of every phase changed by the same rule. */
+    public Graphic withTiming(UnaryOperator<Timing> rule) {
+        return withPhases(
+                new In(in.moves(), rule.apply(in.timing())),
+                new Loop(loop.length(), loop.moves(), rule.apply(loop.timing())),
+                new Out(out.moves(), rule.apply(out.timing()), out.mirrorsIn()));
+    }
+
     /** Every list of moves changed by the same rule. */
     public Graphic withMoves(UnaryOperator<List<Move>> rule) {
         return new Graphic(
@@ -91,9 +103,9 @@ public record Graphic(
                 frame,
                 fields,
                 parts,
-                new In(rule.apply(in.moves())),
-                new Loop(loop.length(), rule.apply(loop.moves())),
-                new Out(rule.apply(out.moves())),
+                new In(rule.apply(in.moves()), in.timing()),
+                new Loop(loop.length(), rule.apply(loop.moves()), loop.timing()),
+                new Out(rule.apply(out.moves()), out.timing(), out.mirrorsIn()),
                 mirror,
                 trials,
                 tags,

@@ -7,10 +7,14 @@ import java.util.List;
  *
  * @param length frames of one round; 0 for none
  */
-public record Loop(int length, List<Move> moves) implements Phase {
+public record Loop(int length, List<Move> moves, Timing timing) implements Phase {
 
     public Loop {
         moves = List.copyOf(moves);
+    }
+
+    public Loop(int length, List<Move> moves) {
+        this(length, moves, Timing.NONE);
     }
 
     @Override

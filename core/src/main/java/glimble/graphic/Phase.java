@@ -10,5 +10,7 @@ public sealed interface Phase permits In, Loop, Out {
 
     List<Move> moves();
 
+    Timing timing();
+
     String word();
 }

@@ -31,11 +31,22 @@ public sealed interface Size {
      * @param after px added on the right or bottom; may be negative
      * @param least px; never smaller than this
      * @param most px; never larger than this
+     * @param revealed whether it follows what is revealed of texts so far, and not where they rest
      */
-    record Wraps(List<String> parts, Take take, double before, double after, double least, double most)
+    record Wraps(
+            List<String> parts, Take take, double before, double after, double least, double most, boolean revealed)
             implements Size {
         public Wraps {
             parts = List.copyOf(parts);
+        }
+
+        public Wraps(List<String> parts, Take take, double before, double after, double least, double most) {
+            this(parts, take, before, after, least, most, false);
+        }
+
+        /** The same of other parts. */
+        public Wraps of(List<String> others) {
+            return new Wraps(others, take, before, after, least, most, revealed);
         }
     }
 

@@ -9,6 +9,12 @@ public sealed interface Start {
     /** So many frames after another move has ended; negative overlaps it. */
     record After(String move, int plus) implements Start {}
 
+    /** So many frames after the last move of a part, or of all in a group, has ended. */
+    record AfterPart(String part, int plus) implements Start {}
+
+    /** So many frames after the first move of a part, or of any in a group, has begun. */
+    record WithPart(String part, int plus) implements Start {}
+
     /** So many frames after another move has begun; negative comes before it. */
     record With(String move, int plus) implements Start {}
 }

@@ -18,7 +18,11 @@ public final class Curves {
     public static DoubleUnaryOperator of(Ease ease) {
         if (ease instanceof Ease.Named named) return directed(in(named.family()), named.direction());
         if (ease instanceof Ease.Bezier b) return new BezierCurve(b.x1(), b.y1(), b.x2(), b.y2());
-        if (ease instanceof Ease.Steps steps) return t -> Math.floor(t * steps.count()) / steps.count();
+        if (ease instanceof Ease.Steps steps) {
+            return steps.atStart()
+                    ? t -> Math.ceil(t * steps.count()) / steps.count()
+                    : t -> Math.floor(t * steps.count()) / steps.count();
+        }
         return t -> t;
     }
 
@@ -33,7 +37,32 @@ public final class Curves {
             case EXPO -> t -> (StrictMath.pow(2, 10 * t) - 1) / 1023;
             case CIRC -> t -> 1 - Math.sqrt(1 - t * t);
             case BACK -> t -> t * t * ((OVERSHOOT + 1) * t - OVERSHOOT);
+            case ELASTIC -> Curves::elastic;
+            case BOUNCE -> t -> 1 - bounced(1 - t);
         };
+    }
+
+    /** Swings three times before it is gone: a sine whose height doubles with every tenth of the time. */
+    private static double elastic(double t) {
+        if (t <= 0 || t >= 1) return t;
+        return -StrictMath.pow(2, 10 * (t - 1)) * StrictMath.sin((t - 1.075) * 2 * Math.PI / 0.3);
+    }
+
+    /** A ball that falls and bounces three times, each half as long as the one before; its heights follow from that. */
+    private static double bounced(double t) {
+        // The first fall and half of 1 + 1/2 + 1/4 of it up and down again take all of the time.
+        double fall = 1 / (1 + 2 * (0.5 + 0.25 + 0.125));
+        if (t < fall) return (t / fall) * (t / fall);
+        double start = fall;
+        for (double half = fall / 2; half > fall / 9; half /= 2) {
+            double end = start + 2 * half;
+            if (t <= end || half < fall / 7) {
+                double from = (t - start - half) / fall;
+                return Math.min(1, 1 - (half / fall) * (half / fall) + from * from);
+            }
+            start = end;
+        }
+        return 1;
     }
 
     private static DoubleUnaryOperator directed(DoubleUnaryOperator in, Ease.Direction direction) {

@@ -1,6 +1,7 @@
 package glimble.motion;
 
 import glimble.graphic.Channel;
+import glimble.graphic.Edge;
 import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
@@ -15,22 +16,14 @@ public final class MirroredMoves {
 
     public static Phase of(Phase phase) {
         List<Move> moves = phase.moves().stream().map(MirroredMoves::of).toList();
-        if (phase instanceof In) return new In(moves);
-        if (phase instanceof Loop loop) return new Loop(loop.length(), moves);
-        return new Out(moves);
+        if (phase instanceof In) return new In(moves, phase.timing());
+        if (phase instanceof Loop loop) return new Loop(loop.length(), moves, phase.timing());
+        return new Out(moves, phase.timing(), ((Out) phase).mirrorsIn());
     }
 
     private static Move of(Move move) {
-        return new Move(
-                move.key(),
-                move.part(),
-                move.channel(),
-                of(move.travel(), move.channel()),
-                move.start(),
-                move.length(),
-                move.ease(),
-                move.pivot().mirrored(),
-                move.toward().mirrored());
+        return move.withTravel(of(move.travel(), move.channel()))
+                .withSides(move.pivot().mirrored(), move.opening().mirrored());
     }
 
     private static Travel of(Travel travel, Channel channel) {
@@ -38,11 +31,19 @@ public final class MirroredMoves {
             return new Travel.ClearOfFrame(clear.toward().mirrored());
         if (travel instanceof Travel.ClearOfMask clear)
             return new Travel.ClearOfMask(clear.toward().mirrored());
-        if (travel instanceof Travel.Degrees turn) return new Travel.Degrees(-turn.degrees());
+        boolean turned = channel == Channel.TURN || channel == Channel.TILT_Y;
+        if (turned && travel instanceof Travel.Degrees turn) return new Travel.Degrees(-turn.degrees());
         if (channel != Channel.X) return travel;
         if (travel instanceof Travel.Px px) return new Travel.Px(-px.px());
         if (travel instanceof Travel.OwnWidth own) return new Travel.OwnWidth(-own.times());
         if (travel instanceof Travel.OwnHeight own) return new Travel.OwnHeight(-own.times());
+        if (travel instanceof Travel.SizeOf size) return new Travel.SizeOf(size.part(), -size.times());
+        if (travel instanceof Travel.ShareOf share) return new Travel.ShareOf(-share.share(), share.of());
+        if (travel instanceof Travel.ToLine line) return new Travel.ToLine(line.of(), mirrored(line.edge()));
         return travel;
+    }
+
+    private static Edge mirrored(Edge edge) {
+        return edge == Edge.START ? Edge.END : edge == Edge.END ? Edge.START : edge;
     }
 }

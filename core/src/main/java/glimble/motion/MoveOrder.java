@@ -3,35 +3,50 @@ package glimble.motion;
 import glimble.graphic.Move;
 import glimble.graphic.Phase;
 import glimble.graphic.Start;
+import glimble.graphic.Timing;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
 
 /**
  * When the moves of a phase begin. A move whose part is absent takes no time: whoever waited for it begins where it would
- * have begun, so a row that is not there leaves no pause.
+ * have begun, so a row that is not there leaves no pause. Delays and staggers come on top, once for moves that wait for each
+ * other within what is delayed.
  */
 public final class MoveOrder {
+    private final List<Move> all;
     private final Map<String, Move> moves = new HashMap<>();
+    private final Members members;
     private final Predicate<String> absent;
-    private final Map<String, Integer> starts = new LinkedHashMap<>();
+    private final ToIntFunction<Move> length;
+    private final Map<String, Map<Object, Integer>> delays = new HashMap<>();
+    private final Map<String, Integer> starts = new HashMap<>();
 
-    private MoveOrder(List<Move> all, Predicate<String> absent) {
+    private MoveOrder(List<Move> all, Members members, Predicate<String> absent, ToIntFunction<Move> length) {
+        this.all = all;
         for (Move move : all) moves.put(move.key(), move);
+        this.members = members;
         this.absent = absent;
+        this.length = length;
     }
 
     /**
      * @param absent tells of a part's key whether the part is absent
+     * @param length frames a move takes
      * @return first frame by key, of every move whose part is present, in the order of the phase; 0 or more
      */
-    public static Map<String, Integer> starts(Phase phase, Predicate<String> absent) {
-        MoveOrder order = new MoveOrder(phase.moves(), absent);
+    public static Map<String, Integer> starts(
+            Phase phase, Members members, Predicate<String> absent, ToIntFunction<Move> length) {
+        MoveOrder order = new MoveOrder(phase.moves(), members, absent, length);
+        order.delay(phase.timing());
         Map<String, Integer> starts = new LinkedHashMap<>();
         for (Move move : phase.moves()) {
             if (!absent.test(move.part())) starts.put(move.key(), order.start(move));
@@ -40,8 +55,8 @@ public final class MoveOrder {
     }
 
     /** What each move of a present part waits for once absent parts are taken out, by key, in the order given. */
-    public static Map<String, Start> closedUp(List<Move> moves, Predicate<String> absent) {
-        MoveOrder order = new MoveOrder(moves, absent);
+    public static Map<String, Start> closedUp(List<Move> moves, Members members, Predicate<String> absent) {
+        MoveOrder order = new MoveOrder(moves, members, absent, Move::length);
         Map<String, Start> starts = new LinkedHashMap<>();
         for (Move move : moves) {
             if (!absent.test(move.part())) starts.put(move.key(), order.closedUp(move));
@@ -49,55 +64,127 @@ public final class MoveOrder {
         return starts;
     }
 
+    private void delay(Timing timing) {
+        for (Timing.Delay delay : timing.delays()) delay(delay.part(), delay, delay.frames());
+        for (Timing.Stagger stagger : timing.staggers()) {
+            int present = 0;
+            for (String part : stagger.parts()) {
+                // One that is not there takes no time.
+                if (members.of(part).stream().allMatch(absent)) continue;
+                delay(part, List.of(stagger, part), present * stagger.by());
+                present++;
+            }
+        }
+    }
+
+    private void delay(String part, Object cause, int frames) {
+        for (String member : members.of(part)) {
+            delays.computeIfAbsent(member, none -> new LinkedHashMap<>()).put(cause, frames);
+        }
+    }
+
     private int start(Move move) {
         Integer known = starts.get(move.key());
         if (known != null) return known;
-        int start = Math.max(0, frame(closedUp(move)));
-        starts.put(move.key(), start);
-        return start;
+        Start start = closedUp(move);
+        List<Move> waited = waited(start);
+        int frame = frame(start, waited);
+        Set<Object> counted = new HashSet<>(causes(move));
+        // What delays the one that is waited for as well has its effect through it.
+        for (Object cause : causes(move)) {
+            boolean already = !waited.isEmpty()
+                    && waited.stream().allMatch(other -> causes(other).contains(cause));
+            if (already) counted.remove(cause);
+        }
+        for (Object cause : counted) frame += delays.get(move.part()).get(cause);
+        int begins = Math.max(0, frame);
+        starts.put(move.key(), begins);
+        return begins;
     }
 
-    private int frame(Start start) {
-        if (start instanceof Start.With with) return start(moves.get(with.move())) + with.plus();
-        if (start instanceof Start.After after) {
-            Move waited = moves.get(after.move());
-            return start(waited) + waited.length() + after.plus();
+    private Set<Object> causes(Move move) {
+        return delays.getOrDefault(move.part(), Map.of()).keySet();
+    }
+
+    private int frame(Start start, List<Move> waited) {
+        if (start instanceof Start.With with) return start(waited.get(0)) + with.plus();
+        if (start instanceof Start.After after) return end(waited.get(0)) + after.plus();
+        if (start instanceof Start.AfterPart after) {
+            return waited.stream().mapToInt(this::end).max().orElse(0) + after.plus();
+        }
+        if (start instanceof Start.WithPart with) {
+            return waited.stream().mapToInt(this::start).min().orElse(0) + with.plus();
         }
         return ((Start.At) start).frame();
     }
 
+    private int end(Move move) {
+        return start(move) + length.applyAsInt(move);
+    }
+
     private Start closedUp(Move move) {
         Start start = move.start();
-        for (Move waited = waitedFor(start); waited != null && absent.test(waited.part()); waited = waitedFor(start)) {
-            start = waited.start();
+        List<Move> named = named(start);
+        while (!named.isEmpty() && named.stream().allMatch(waited -> absent.test(waited.part()))) {
+            start = named.get(0).start();
+            named = named(start);
         }
         return start;
     }
 
-    private Move waitedFor(Start start) {
-        return waits(start).map(moves::get).orElse(null);
+    /** The moves of present parts that a start waits for. */
+    private List<Move> waited(Start start) {
+        return named(start).stream().filter(move -> !absent.test(move.part())).toList();
     }
 
-    /** The key of the move that a start waits for; empty if it is at a frame. */
+    /** The moves that a start names, of absent parts too. */
+    private List<Move> named(Start start) {
+        Optional<String> move = waits(start);
+        if (move.isPresent()) return List.of(moves.get(move.get()));
+        Optional<String> part = waitsForPart(start);
+        if (part.isEmpty()) return List.of();
+        List<String> parts = members.of(part.get());
+        return all.stream().filter(other -> parts.contains(other.part())).toList();
+    }
+
+    /** The key of the move that a start waits for; empty if it waits for none or for a part. */
     public static Optional<String> waits(Start start) {
         if (start instanceof Start.After after) return Optional.of(after.move());
         if (start instanceof Start.With with) return Optional.of(with.move());
         return Optional.empty();
     }
 
+    /** The key of the part for whose moves a start waits; empty if there is none. */
+    public static Optional<String> waitsForPart(Start start) {
+        if (start instanceof Start.AfterPart after) return Optional.of(after.part());
+        if (start instanceof Start.WithPart with) return Optional.of(with.part());
+        return Optional.empty();
+    }
+
     /** The first circle of moves that wait for each other, in words; empty if there is none. References must hold. */
-    public static Optional<String> cycle(Phase phase) {
-        MoveOrder order = new MoveOrder(phase.moves(), part -> false);
-        for (Move first : phase.moves()) {
-            LinkedHashSet<String> path = new LinkedHashSet<>();
-            Move move = first;
-            while (move != null && path.add(move.key())) move = order.waitedFor(move.start());
-            if (move != null) {
-                List<String> circle = new ArrayList<>(path);
-                circle = circle.subList(circle.indexOf(move.key()), circle.size());
-                return Optional.of(String.join(" waits for ", circle) + " waits for " + move.key());
-            }
+    public static Optional<String> cycle(Phase phase, Members members) {
+        MoveOrder order = new MoveOrder(phase.moves(), members, part -> false, Move::length);
+        Set<String> sound = new HashSet<>();
+        for (Move move : phase.moves()) {
+            Optional<String> cycle = order.cycle(move, new LinkedHashSet<>(), sound);
+            if (cycle.isPresent()) return cycle;
         }
+        return Optional.empty();
+    }
+
+    private Optional<String> cycle(Move move, LinkedHashSet<String> path, Set<String> sound) {
+        if (sound.contains(move.key())) return Optional.empty();
+        if (!path.add(move.key())) {
+            List<String> circle = new ArrayList<>(path);
+            circle = circle.subList(circle.indexOf(move.key()), circle.size());
+            return Optional.of(String.join(" waits for ", circle) + " waits for " + move.key());
+        }
+        for (Move waited : named(move.start())) {
+            Optional<String> cycle = cycle(waited, path, sound);
+            if (cycle.isPresent()) return cycle;
+        }
+        path.remove(move.key());
+        sound.add(move.key());
         return Optional.empty();
     }
 }

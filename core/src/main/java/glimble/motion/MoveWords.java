@@ -1,7 +1,10 @@
 package glimble.motion;
 
+import glimble.graphic.Axis;
 import glimble.graphic.Channel;
 import glimble.graphic.Move;
+import glimble.graphic.Opening;
+import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 
 /** A move in a few words, as the score and the sheet show it. */
@@ -10,11 +13,21 @@ public final class MoveWords {
 
     /** Channel and travel, for instance {@code y clear of mask, down}. */
     public static String of(Move move) {
-        String words = move.channel().word() + " " + travel(move.travel());
-        return move.channel() == Channel.REVEAL ? words + " " + move.toward().word() : words;
+        String words = move.channel().word() + " " + travel(move.travel(), move.channel());
+        String opened = move.channel() == Channel.REVEAL ? words + " " + opening(move.opening()) : words;
+        return move.deal().map(deal -> opened + ", by " + deal.over().word()).orElse(opened);
     }
 
-    private static String travel(Travel travel) {
+    private static String opening(Opening opening) {
+        if (opening.bothWays())
+            return opening.degrees() % 180 == 0 ? "from the middle" : "from the middle, up and down";
+        for (Toward toward : Toward.values()) {
+            if (Opening.toward(toward).degrees() == opening.degrees()) return toward.word();
+        }
+        return plain(opening.degrees()) + "°";
+    }
+
+    private static String travel(Travel travel, Channel channel) {
         if (travel instanceof Travel.Px px) return plain(px.px()) + " px";
         if (travel instanceof Travel.Factor factor) return plain(factor.factor());
         if (travel instanceof Travel.Degrees turn) return plain(turn.degrees()) + "°";
@@ -22,7 +35,15 @@ public final class MoveWords {
         if (travel instanceof Travel.OwnHeight own) return plain(own.times()) + " own height";
         if (travel instanceof Travel.ClearOfFrame clear)
             return "clear of frame, " + clear.toward().word();
-        return "clear of mask, " + ((Travel.ClearOfMask) travel).toward().word();
+        if (travel instanceof Travel.ClearOfMask clear)
+            return "clear of mask, " + clear.toward().word();
+        if (travel instanceof Travel.SizeOf size) return plain(size.times()) + " × " + size.part();
+        if (travel instanceof Travel.ShareOf share) return plain(share.share()) + " of " + share.of();
+        if (travel instanceof Travel.Blur blur) return plain(blur.px()) + " px";
+        if (travel instanceof Travel.Tint tint) return "to " + tint.colour();
+        if (travel instanceof Travel.Tracking tracking) return plain(tracking.thousandths()) + "/1000 em";
+        Travel.ToLine line = (Travel.ToLine) travel;
+        return "to " + line.of() + " · " + line.edge().word(channel == Channel.Y ? Axis.Y : Axis.X);
     }
 
     private static String plain(double number) {

@@ -33,7 +33,30 @@ public final class Travels {
         if (travel instanceof Travel.ClearOfFrame clear) {
             return clear(part, rest, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
         }
-        return clearOfMasks(part, rest, ((Travel.ClearOfMask) travel).toward());
+        if (travel instanceof Travel.ClearOfMask clear) return clearOfMasks(part, rest, clear.toward());
+        if (travel instanceof Travel.Blur blur) return blur.px();
+        if (travel instanceof Travel.Tint tint) return tint.share();
+        if (travel instanceof Travel.Tracking tracking) return tracking.thousandths();
+        Axis axis = move.channel() == Channel.Y ? Axis.Y : Axis.X;
+        if (travel instanceof Travel.SizeOf size) {
+            // With a part that is absent there is nothing to go along.
+            return rest.isPresent(size.part())
+                    ? size.times() * rest.box(size.part()).extent(axis)
+                    : 0;
+        }
+        if (travel instanceof Travel.ShareOf share) {
+            return share.share() * (frame.extent(axis) - 2 * frame.inset(axis, share.of()));
+        }
+        return toLine((Travel.ToLine) travel, at.box(), frame, axis);
+    }
+
+    private static double toLine(Travel.ToLine line, Rect box, Frame frame, Axis axis) {
+        double inset = frame.inset(axis, line.of());
+        return switch (line.edge()) {
+            case END -> frame.extent(axis) - inset - box.end(axis);
+            case CENTRE -> frame.extent(axis) / 2.0 - (box.start(axis) + box.end(axis)) / 2;
+            default -> inset - box.start(axis);
+        };
     }
 
     /** It is out of sight as soon as it is clear of one of its masks: the nearest way counts. */

@@ -11,6 +11,7 @@ import java.util.Optional;
  * @param length frames
  * @param away the resolved travel: px or degrees from rest, or a factor
  * @param waitsFor key of the move it waits for once absent parts are taken out
+ * @param waitsForPart key of the part for whose moves it waits likewise
  * @param afterEnd whether it waits for that one's end, not its beginning
  * @param words the move in a few words
  */
@@ -22,5 +23,6 @@ public record Bar(
         int length,
         double away,
         Optional<String> waitsFor,
+        Optional<String> waitsForPart,
         boolean afterEnd,
         String words) {}

@@ -27,9 +27,14 @@ import java.util.List;
  * @param picture key of the picture drawn over its fill and cut to its shape; empty for none
  * @param pictureAt where the whole picture stands, px
  * @param runs glyphs, for a text; empty for anything else
+ * @param units boxes of the letters of a text at rest, px, in the order of reading
+ * @param em px of an em, by which tracking counts
+ * @param held which letter keeps its place when tracking changes: 0 the first, 1 the last
  * @param masks parts through whose layers this one is seen
  * @param within index of the layer of its group; -1 for none
  * @param tracks what changes, by phase
+ * @param resizes how its box changes, of one that follows what is revealed
+ * @param unseen whether it is only there for others, as a mask
  */
 public record Layer(
         String part,
@@ -47,14 +52,49 @@ public record Layer(
         String picture,
         Rect pictureAt,
         List<GlyphRun> runs,
+        List<Rect> units,
+        double em,
+        double held,
         List<MaskBy> masks,
         int within,
-        List<Track> tracks) {
+        List<Track> tracks,
+        List<Resize> resizes,
+        boolean unseen) {
 
     public Layer {
         runs = List.copyOf(runs);
         masks = List.copyOf(masks);
         tracks = List.copyOf(tracks);
+        units = List.copyOf(units);
+        resizes = List.copyOf(resizes);
+    }
+
+    /** The same with other motion. */
+    public Layer with(List<Track> otherTracks, List<Resize> otherResizes) {
+        return new Layer(
+                part,
+                kind,
+                box,
+                ink,
+                baseline,
+                corners,
+                slant,
+                fill,
+                stroke,
+                shadow,
+                glow,
+                opacity,
+                picture,
+                pictureAt,
+                runs,
+                units,
+                em,
+                held,
+                masks,
+                within,
+                otherTracks,
+                otherResizes,
+                unseen);
     }
 
     /**
@@ -82,6 +122,7 @@ public record Layer(
      *
      * @param layer its index in the reel
      * @param inside true: seen inside it; false: outside
+     * @param soft px over which its edge fades
      */
-    public record MaskBy(int layer, boolean inside) {}
+    public record MaskBy(int layer, boolean inside, double soft) {}
 }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Align;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
 import glimble.graphic.LinePart;
@@ -10,8 +11,10 @@ import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
+import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
+import java.util.List;
 
 /** The look of a part as plain numbers, for the place where it rests. */
 final class LayerLook {
@@ -114,6 +117,30 @@ final class LayerLook {
         if (!(part instanceof BoxPart slanted)) return 0;
         double slant = Math.max(-box.width(), Math.min(box.width(), slanted.slant()));
         return Rounding.px(mirrored ? -slant : slant);
+    }
+
+    /** Boxes of the letters of a text, px. */
+    static List<Rect> units(PartRest at) {
+        return at.line()
+                .map(line -> line.units().stream()
+                        .map(unit -> Rounding.px(new Rect(
+                                at.box().x() + unit.x(),
+                                at.baseline() + unit.baseline() - line.ascent(),
+                                unit.width(),
+                                line.ascent() + line.ascent() / 3)))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    static double em(Part part) {
+        return part instanceof TextPart text ? text.style().size() : 0;
+    }
+
+    /** The end of a line that its alignment holds. */
+    static double held(Part part, boolean mirrored) {
+        if (!(part instanceof TextPart text)) return 0;
+        Align align = text.layout().align();
+        return (mirrored ? align.mirrored() : align).share();
     }
 
     static Layer.Line stroke(Look look) {

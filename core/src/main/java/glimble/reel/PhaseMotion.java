@@ -1,26 +1,32 @@
 package glimble.reel;
 
 import glimble.graphic.Channel;
+import glimble.graphic.Deal;
 import glimble.graphic.Graphic;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
+import glimble.graphic.Opening;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Pivot;
 import glimble.graphic.Start;
-import glimble.graphic.Toward;
-import glimble.motion.Curves;
+import glimble.graphic.Travel;
+import glimble.motion.Dealing;
+import glimble.motion.Members;
+import glimble.motion.MoveCurve;
 import glimble.motion.MoveOrder;
 import glimble.motion.MoveWords;
 import glimble.motion.Travels;
+import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
+import glimble.text.TextUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.function.DoubleUnaryOperator;
 
 /** The moves of one phase, worked out for a rest picture. */
 final class PhaseMotion {
@@ -31,6 +37,7 @@ final class PhaseMotion {
     private final List<Move> present;
     private final Map<String, Integer> starts;
     private final Map<String, Start> waits;
+    private final Map<String, Dealing> dealings = new HashMap<>();
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
 
     PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest) {
@@ -38,8 +45,10 @@ final class PhaseMotion {
         this.phase = phase;
         this.graphic = graphic;
         this.rest = rest;
-        starts = MoveOrder.starts(phase, part -> !rest.isPresent(part));
-        waits = MoveOrder.closedUp(phase.moves(), part -> !rest.isPresent(part));
+        Members members = new Members(graphic);
+        for (Move move : phase.moves()) deal(move);
+        starts = MoveOrder.starts(phase, members, part -> !rest.isPresent(part), this::length);
+        waits = MoveOrder.closedUp(phase.moves(), members, part -> !rest.isPresent(part));
         present = phase.moves().stream()
                 .filter(move -> starts.containsKey(move.key()))
                 .toList();
@@ -48,19 +57,67 @@ final class PhaseMotion {
         }
     }
 
+    /** A move of a text without letters, or of anything else, is not dealt. */
+    private void deal(Move move) {
+        if (move.deal().isEmpty() || !rest.isPresent(move.part())) return;
+        int units = count(units(move.part()), move.deal().get().over());
+        if (units == 0) return;
+        dealings.put(move.key(), Dealing.of(move.deal().get(), units, move.length(), rate()));
+    }
+
+    private List<TextUnit> units(String part) {
+        return rest.part(part).line().map(line -> line.units()).orElse(List.of());
+    }
+
+    private static int count(List<TextUnit> units, Deal.Unit over) {
+        int count = 0;
+        for (int i = 0; i < units.size(); i++) count = Math.max(count, UnitPivots.place(units, i, over) + 1);
+        return count;
+    }
+
+    private double rate() {
+        return graphic.frame().rate().frames() / (double) graphic.frame().rate().seconds();
+    }
+
     /** Frames from the first to the last of the phase; a loop is at least as long as it says. */
     int length() {
-        int longest = phase instanceof Loop loop && !present.isEmpty() ? loop.length() : 0;
-        for (Move move : present) longest = Math.max(longest, end(move));
-        return longest;
+        if (present.isEmpty()) return 0;
+        if (!(phase instanceof Loop)) return longest();
+        // The least length in which every round comes out; rounds that never meet within hours are as good as endless.
+        long common = 1;
+        for (Move move : present) common = Math.min(Rounds.MOST, Rounds.common(common, round(move)));
+        return (int) common;
+    }
+
+    private int longest() {
+        return present.stream().mapToInt(this::end).max().orElse(0);
+    }
+
+    private int round(Move move) {
+        if (!(phase instanceof Loop loop)) return 0;
+        return move.round() > 0 ? Math.max(move.round(), end(move)) : Math.max(loop.length(), longest(loop));
+    }
+
+    /** Of the moves that have no round of their own. */
+    private int longest(Loop loop) {
+        return present.stream()
+                .filter(move -> move.round() == 0)
+                .mapToInt(this::end)
+                .max()
+                .orElse(loop.length());
     }
 
     private int start(Move move) {
         return starts.get(move.key());
     }
 
+    private int length(Move move) {
+        Dealing dealing = dealings.get(move.key());
+        return dealing == null ? move.length() : dealing.length();
+    }
+
     private int end(Move move) {
-        return start(move) + move.length();
+        return start(move) + length(move);
     }
 
     List<Bar> bars() {
@@ -69,15 +126,17 @@ final class PhaseMotion {
 
     private Bar bar(Move move) {
         Start start = waits.get(move.key());
+        boolean afterEnd = start instanceof Start.After || start instanceof Start.AfterPart;
         return new Bar(
                 name,
                 move.key(),
                 move.part(),
                 start(move),
-                move.length(),
+                length(move),
                 Rounding.of(move.channel(), away(move)),
                 MoveOrder.waits(start),
-                start instanceof Start.After,
+                MoveOrder.waitsForPart(start),
+                afterEnd,
                 MoveWords.of(move));
     }
 
@@ -85,18 +144,26 @@ final class PhaseMotion {
         return Travels.away(move, graphic.part(move.part()).orElseThrow(), rest, graphic.frame());
     }
 
-    /** What moves of a part can share a track: the same channel, about the same pivot, opening the same way. */
-    private record TrackKey(Channel channel, Pivot pivot, Toward toward) {}
+    /** What moves of a part can share a track: the same channel, about the same pivot, opening the same way, in one round. */
+    private record TrackKey(Channel channel, Pivot pivot, Opening opening, String colour, int round) {}
 
     List<Track> tracks(Part part) {
         Map<TrackKey, List<Move>> together = new LinkedHashMap<>();
+        List<Track> tracks = new ArrayList<>();
         for (Move move : movesOfPart.getOrDefault(part.key(), List.of())) {
-            TrackKey key = new TrackKey(move.channel(), move.pivot(), move.toward());
+            if (dealings.containsKey(move.key())) {
+                tracks.add(dealt(move, rest.part(part.key())));
+                continue;
+            }
+            TrackKey key = new TrackKey(move.channel(), move.pivot(), move.opening(), colour(move), round(move));
             together.computeIfAbsent(key, none -> new ArrayList<>()).add(move);
         }
-        List<Track> tracks = new ArrayList<>();
         together.forEach((key, moves) -> tracks.add(track(key, moves, rest.box(part.key()))));
         return tracks;
+    }
+
+    private static String colour(Move move) {
+        return move.travel() instanceof Travel.Tint tint ? tint.colour() : "";
     }
 
     private Track track(TrackKey key, List<Move> moves, Rect box) {
@@ -105,12 +172,12 @@ final class PhaseMotion {
         double[] values = new double[last - first + 1];
         Arrays.fill(values, key.channel().rest());
         for (Move move : moves) {
-            DoubleUnaryOperator curve = Curves.of(move.ease());
+            MoveCurve curve = new MoveCurve(phase, move);
             double away = away(move);
             for (int i = 0; i < values.length; i++) {
                 double passed = (first + i - start(move)) / (double) move.length();
                 values[i] = Travels.together(
-                        key.channel(), values[i], value(key.channel().rest(), away, passed, curve));
+                        key.channel(), values[i], value(key.channel(), away, curve.applyAsDouble(passed)));
             }
         }
         for (int i = 0; i < values.length; i++) values[i] = Rounding.of(key.channel(), values[i]);
@@ -119,28 +186,57 @@ final class PhaseMotion {
                 key.channel(),
                 Rounding.px(box.x() + key.pivot().x() * box.width()),
                 Rounding.px(box.y() + key.pivot().y() * box.height()),
-                key.toward(),
+                key.opening(),
+                key.colour(),
                 first,
-                values);
+                values,
+                key.round(),
+                Track.Dealt.NONE);
     }
 
-    /**
-     * The value of a move: an in comes from away to rest, an out goes from rest to away, a loop goes and comes back. Exactly
-     * rest and exactly away outside the move, whatever the curve.
-     *
-     * @param passed share of the move's time that has passed; under 0 before it, over 1 after it
-     */
-    private double value(double rest, double away, double passed, DoubleUnaryOperator curve) {
-        return switch (name) {
-            case IN -> between(away, rest, passed, curve);
-            case OUT -> between(rest, away, passed, curve);
-            case LOOP -> between(rest, away, passed < 0.5 ? 2 * passed : 2 - 2 * passed, curve);
-        };
+    private Track dealt(Move move, PartRest text) {
+        Dealing dealing = dealings.get(move.key());
+        Deal deal = move.deal().orElseThrow();
+        List<TextUnit> units = text.line().orElseThrow().units();
+        double[] values = new double[dealing.unit() + 1];
+        MoveCurve curve = new MoveCurve(phase, move);
+        double away = away(move);
+        for (int i = 0; i < values.length; i++) {
+            double near = curve.applyAsDouble(i / (double) dealing.unit());
+            values[i] = Rounding.of(move.channel(), value(move.channel(), away, near));
+        }
+        int[] begins = new int[units.size()];
+        for (int i = 0; i < begins.length; i++) {
+            begins[i] = start(move) + dealing.starts()[UnitPivots.place(units, i, deal.over())];
+        }
+        UnitPivots pivots = UnitPivots.of(text, deal.over(), move.pivot());
+        return new Track(
+                name,
+                move.channel(),
+                pivots.x().length == 0 ? 0 : pivots.x()[0],
+                pivots.y().length == 0 ? 0 : pivots.y()[0],
+                move.opening(),
+                colour(move),
+                start(move),
+                values,
+                round(move),
+                new Track.Dealt(begins, pivots.x(), pivots.y(), factors(move, deal, units, values.length)));
     }
 
-    private static double between(double from, double to, double passed, DoubleUnaryOperator curve) {
-        if (passed <= 0) return from;
-        if (passed >= 1) return to;
-        return from + (to - from) * curve.applyAsDouble(passed);
+    private double[] factors(Move move, Deal deal, List<TextUnit> units, int frames) {
+        if (deal.scatter() == 0) return new double[0];
+        int each = deal.rate() == 0 ? 1 : frames;
+        double[] factors = new double[units.size() * each];
+        for (int i = 0; i < factors.length; i++) {
+            int unit = UnitPivots.place(units, i / each, deal.over());
+            factors[i] = Rounding.factor(Dealing.scattered(deal, move.channel(), unit, i % each, rate()));
+        }
+        return factors;
+    }
+
+    /** Exactly rest and exactly away where the curve is. */
+    private static double value(Channel channel, double away, double near) {
+        double rest = channel.rest();
+        return near == 1 ? rest : near == 0 ? away : away + (rest - away) * near;
     }
 }

@@ -8,8 +8,8 @@ import java.util.OptionalInt;
  * What a player shows when: idle → in → loop → out → idle. Immutable; an event makes a new one. Phases meet at rest: the
  * last frame of in, every first frame of the loop and the first of out are the same picture.
  *
- * <p>Nothing is cut short for now: an out asked for during in waits for its end, one asked for during the loop waits for
- * the end of its round, so no part ever jumps.
+ * <p>The out begins when it is asked for, also during in or loop: {@link EarlyOut} then has it begin from where each part stands
+ * at {@link #leftFrom()}.
  *
  * @param in frames of the in
  * @param loop frames of a round of the loop; 0 for none
@@ -49,19 +49,26 @@ public record Playback(int in, int loop, int out, OptionalInt taken, OptionalInt
 
     /** The frame at which the out begins; empty while it has not been asked for. */
     public OptionalInt leaving() {
-        if (asked.isEmpty()) return asked;
-        int standing = Math.max(0, asked.getAsInt() - taken.getAsInt() - in);
-        int rounds = loop == 0 ? standing : (standing + loop - 1) / loop * loop;
-        return OptionalInt.of(taken.getAsInt() + in + rounds);
+        return asked.isEmpty() ? asked : OptionalInt.of(Math.max(taken.getAsInt(), asked.getAsInt()));
+    }
+
+    /** The moment from which the out begins; idle while it has not been asked for. */
+    public Moment leftFrom() {
+        return asked.isEmpty() ? new Moment(State.IDLE, 0) : before(leaving().getAsInt());
     }
 
     public Moment at(int frame) {
         if (taken.isEmpty() || frame < taken.getAsInt()) return new Moment(State.IDLE, 0);
-        int since = frame - taken.getAsInt();
         if (leaving().isPresent() && frame >= leaving().getAsInt()) {
             int leftFor = frame - leaving().getAsInt();
             return leftFor > out ? new Moment(State.IDLE, 0) : new Moment(State.OUT, leftFor);
         }
+        return before(frame);
+    }
+
+    /** What is shown as long as nobody has asked for the out. */
+    private Moment before(int frame) {
+        int since = frame - taken.getAsInt();
         if (since < in) return new Moment(State.IN, since);
         return loop == 0 ? new Moment(State.REST, 0) : new Moment(State.LOOP, (since - in) % loop);
     }

@@ -11,6 +11,7 @@ import glimble.graphic.PicturePart;
 import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
 import glimble.motion.MirroredMoves;
+import glimble.rest.Note;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
@@ -25,6 +26,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 
 /**
  * Works a graphic out for given values: design + values → rest → reel. The same input gives the same numbers on any
@@ -35,14 +37,21 @@ public final class ReelMaker {
     private final Map<String, String> values;
     private final Pictures pictures;
     private final Rest rest;
+    private final Function<Map<String, Double>, Rest> solver;
     private final Map<String, String> groups = new HashMap<>();
     private final Map<PhaseName, PhaseMotion> motion = new EnumMap<>(PhaseName.class);
 
-    private ReelMaker(Graphic graphic, Map<String, String> values, Pictures pictures, Rest rest) {
+    private ReelMaker(
+            Graphic graphic,
+            Map<String, String> values,
+            Pictures pictures,
+            Rest rest,
+            Function<Map<String, Double>, Rest> solver) {
         this.graphic = graphic;
         this.values = values;
         this.pictures = pictures;
         this.rest = rest;
+        this.solver = solver;
         for (Part part : graphic.parts()) {
             if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
         }
@@ -56,16 +65,20 @@ public final class ReelMaker {
     /**
      * @param graphic as {@code GraphicReader} gives it
      * @param values text by field key; a missing one is blank
+     * @param length frames from the first of in to the last of out
      */
     public static WorkedOut make(
-            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, int length) {
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
-        ReelMaker maker = new ReelMaker(graphic, values, pictures, rest);
-        Reel reel = maker.reel();
-        List<Bar> bars = new ArrayList<>();
-        for (PhaseMotion phase : maker.motion.values()) bars.addAll(phase.bars());
-        return new WorkedOut(
-                reel, rest, bars, Playback.whole(reel, graphic.frame().length()));
+        Function<Map<String, Double>, Rest> solver =
+                widths -> RestSolver.revealed(graphic, values, typesetter, pictures, widths);
+        return new ReelMaker(graphic, values, pictures, rest, solver).workedOut(length);
+    }
+
+    /** The same at the length the document says. */
+    public static WorkedOut make(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        return make(graphic, values, typesetter, pictures, graphic.frame().length());
     }
 
     /** The same for a graphic without pictures. */
@@ -73,28 +86,45 @@ public final class ReelMaker {
         return make(graphic, values, typesetter, Pictures.NONE);
     }
 
-    private Reel reel() {
-        List<Part> present = graphic.parts().stream()
+    private WorkedOut workedOut(int length) {
+        int in = motion.get(PhaseName.IN).length();
+        boolean backwards = graphic.out().mirrorsIn();
+        int out = backwards ? in : motion.get(PhaseName.OUT).length();
+        Lengths lengths = Lengths.of(graphic, in, out, length);
+        Motions motions = new Motions(motion, backwards, new Revealed(graphic, rest, solver), present(), lengths);
+        Reel reel = reel(motions);
+        List<Note> notes = new ArrayList<>();
+        if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
+            notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
+        }
+        return new WorkedOut(reel, rest, motions.bars(), Playback.whole(reel, length), notes);
+    }
+
+    private List<Part> present() {
+        return graphic.parts().stream()
                 .filter(part -> rest.isPresent(part.key()) && !(part instanceof StackPart))
                 .toList();
+    }
+
+    private Reel reel(Motions motions) {
+        List<Part> present = present();
         Map<String, Integer> index = new HashMap<>();
         for (Part part : present) index.put(part.key(), index.size());
-        List<Layer> layers = present.stream().map(part -> layer(part, index)).toList();
+        List<Layer> layers =
+                present.stream().map(part -> layer(part, index, motions)).toList();
         Rate rate = graphic.frame().rate();
         return new Reel(
                 graphic.frame().width(),
                 graphic.frame().height(),
                 rate.frames() / (double) rate.seconds(),
                 layers,
-                motion.get(PhaseName.IN).length(),
-                motion.get(PhaseName.LOOP).length(),
-                motion.get(PhaseName.OUT).length());
+                motions.length(PhaseName.IN),
+                motions.length(PhaseName.LOOP),
+                motions.length(PhaseName.OUT));
     }
 
-    private Layer layer(Part part, Map<String, Integer> index) {
+    private Layer layer(Part part, Map<String, Integer> index, Motions motions) {
         PartRest at = rest.part(part.key());
-        List<Track> tracks = new ArrayList<>();
-        for (PhaseMotion phase : motion.values()) tracks.addAll(phase.tracks(part));
         String picture = picture(part);
         return new Layer(
                 part.key(),
@@ -115,9 +145,14 @@ public final class ReelMaker {
                         .map(line ->
                                 line.runs().stream().map(ReelMaker::rounded).toList())
                         .orElse(List.of()),
+                LayerLook.units(at),
+                LayerLook.em(part),
+                LayerLook.held(part, rest.mirrored()),
                 masks(part, index),
                 index.getOrDefault(groups.getOrDefault(part.key(), ""), -1),
-                tracks);
+                motions.tracks(part.key()),
+                motions.resizes(part.key()),
+                part.base().unseen());
     }
 
     /** The key of the picture a part shows; empty for none. */
@@ -140,7 +175,8 @@ public final class ReelMaker {
         List<Layer.MaskBy> masks = new ArrayList<>();
         for (Part masked = part; masked != null; masked = groupOf(masked)) {
             for (Mask mask : masked.masks()) {
-                if (index.containsKey(mask.by())) masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside()));
+                if (index.containsKey(mask.by()))
+                    masks.add(new Layer.MaskBy(index.get(mask.by()), mask.inside(), mask.soft()));
             }
         }
         return masks;
@@ -160,6 +196,12 @@ public final class ReelMaker {
             y[i] = Rounding.px(run.y()[i]);
         }
         return new GlyphRun(
-                run.font(), Rounding.factor(run.scaleX()), Rounding.factor(run.scaleY()), run.glyphs(), x, y);
+                run.font(),
+                Rounding.factor(run.scaleX()),
+                Rounding.factor(run.scaleY()),
+                run.glyphs(),
+                x,
+                y,
+                run.units());
     }
 }

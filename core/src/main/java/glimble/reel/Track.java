@@ -1,21 +1,67 @@
 package glimble.reel;
 
 import glimble.graphic.Channel;
-import glimble.graphic.Toward;
+import glimble.graphic.Opening;
 
 /**
  * The values of one channel of a layer over a phase.
  *
- * @param pivotX px, the point of scales and turns at rest
+ * @param pivotX px, the point of scales, turns and tilts at rest
  * @param pivotY px
- * @param toward which way a reveal opens
+ * @param opening how a reveal opens
+ * @param colour of a tint; empty for any other channel
  * @param first the frame of the first value; before it that value holds, after the last value the last one
  * @param values one a frame: px or degrees from rest, or factor or share of rest
+ * @param round of the loop: after how many frames it begins again; 0 for any other phase
+ * @param dealt how it is dealt out over the letters of a text; empty lists if it is not
  */
 public record Track(
-        PhaseName phase, Channel channel, double pivotX, double pivotY, Toward toward, int first, double[] values) {
+        PhaseName phase,
+        Channel channel,
+        double pivotX,
+        double pivotY,
+        Opening opening,
+        String colour,
+        int first,
+        double[] values,
+        int round,
+        Dealt dealt) {
 
+    /**
+     * A track that every letter of a text runs through at its own time.
+     *
+     * @param starts the frame at which each letter meets the first value
+     * @param pivotX px, the point each scales and turns about at rest
+     * @param pivotY px
+     * @param factors by how much the way of each from rest is multiplied: one for each letter, or one for each letter and value
+     */
+    public record Dealt(int[] starts, double[] pivotX, double[] pivotY, double[] factors) {
+        public static final Dealt NONE = new Dealt(new int[0], new double[0], new double[0], new double[0]);
+    }
+
+    public boolean overLetters() {
+        return dealt.starts().length > 0;
+    }
+
+    /** The value at a frame, of a track that is not dealt. */
     public double at(int frame) {
-        return values[Math.max(0, Math.min(values.length - 1, frame - first))];
+        return values[within((round > 0 ? frame % round : frame) - first)];
+    }
+
+    /** The value of a letter at a frame, of a track that is dealt. */
+    public double at(int frame, int unit) {
+        int passed = within((round > 0 ? frame % round : frame) - dealt.starts()[unit]);
+        double rest = channel.rest();
+        return rest + (values[passed] - rest) * factor(unit, passed);
+    }
+
+    private double factor(int unit, int passed) {
+        double[] factors = dealt.factors();
+        if (factors.length == 0) return 1;
+        return factors.length == dealt.starts().length ? factors[unit] : factors[unit * values.length + passed];
+    }
+
+    private int within(int index) {
+        return Math.max(0, Math.min(values.length - 1, index));
     }
 }

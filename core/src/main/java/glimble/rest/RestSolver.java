@@ -37,13 +37,20 @@ public final class RestSolver {
     private final boolean mirrored;
     private final Presence presence;
     private final Pictures pictures;
+    private final Map<String, Double> revealed;
     private final Map<String, String> values;
     private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
     private final List<Note> notes = new ArrayList<>();
 
-    private RestSolver(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+    private RestSolver(
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            Map<String, Double> revealed) {
+        this.revealed = revealed;
         this.pictures = pictures;
         this.values = values;
         frame = graphic.frame();
@@ -61,7 +68,24 @@ public final class RestSolver {
      * @param values text by field key; a missing one is blank
      */
     public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
-        RestSolver solver = new RestSolver(graphic, values, typesetter, pictures);
+        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, Map.of()));
+    }
+
+    /**
+     * The same while texts are being revealed: sizes that follow that take these widths for theirs.
+     *
+     * @param revealed px by part
+     */
+    public static Rest revealed(
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            Map<String, Double> revealed) {
+        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, revealed));
+    }
+
+    private static Rest solved(Graphic graphic, RestSolver solver) {
         Map<String, PartRest> solved = new LinkedHashMap<>();
         for (Part part : graphic.parts()) {
             if (!solver.presence.isAbsent(part.key())) solved.put(part.key(), solver.part(part));
@@ -196,9 +220,15 @@ public final class RestSolver {
                 Reckoning.given(kept > room ? "up to the least" : "down to the most", kept - room));
     }
 
+    /** The size of a part, or what is revealed of it so far. */
+    private Reckoning followed(Size.Wraps wraps, Part part, Axis axis) {
+        Double width = wraps.revealed() && axis == Axis.X ? revealed.get(part.key()) : null;
+        return width == null ? size(part, axis) : Reckoning.measured("revealed of " + part.key(), width);
+    }
+
     private Reckoning longest(Size.Wraps wraps, Axis axis) {
         List<Reckoning> present = new ArrayList<>();
-        for (Part wrapped : wrapped(wraps)) present.add(size(wrapped, axis));
+        for (Part wrapped : wrapped(wraps)) present.add(followed(wraps, wrapped, axis));
         return present.size() == 1 ? present.get(0) : Reckoning.longest("longest", present);
     }
 
@@ -214,7 +244,7 @@ public final class RestSolver {
         Reckoning last = null;
         for (Part part : present) {
             Reckoning start = start(part, axis, base);
-            Reckoning end = Reckoning.sum(edgeName(part.key(), Edge.END, axis), start, size(part, axis));
+            Reckoning end = Reckoning.sum(edgeName(part.key(), Edge.END, axis), start, followed(wraps, part, axis));
             if (first == null || start.value() < first.value()) first = start;
             if (last == null || end.value() > last.value()) last = end;
         }

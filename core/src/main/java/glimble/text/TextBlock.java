@@ -22,6 +22,7 @@ public final class TextBlock {
         double widest = lines.stream().mapToDouble(TypesetLine::advance).max().orElse(0);
         TypesetLine first = lines.get(0);
         List<GlyphRun> runs = new ArrayList<>();
+        List<TextUnit> units = new ArrayList<>();
         Ink ink = Ink.NONE;
         double baseline = 0;
         double bottom = first.descent();
@@ -29,11 +30,14 @@ public final class TextBlock {
             TypesetLine line = lines.get(i);
             if (i > 0) baseline += Math.max(leading * line.height(), 0);
             TypesetLine placed = line.moved((widest - line.advance()) * align.share(), baseline);
-            runs.addAll(placed.runs());
+            int before = units.size();
+            int words = units.isEmpty() ? 0 : units.get(before - 1).word() + 1;
+            for (GlyphRun run : placed.runs()) runs.add(run.after(before));
+            for (TextUnit unit : placed.units()) units.add(unit.after(words, i));
             ink = ink.around(placed.ink());
             bottom = Math.max(bottom, baseline + line.descent());
         }
-        return new TypesetLine(widest, first.ascent(), bottom, ink, runs);
+        return new TypesetLine(widest, first.ascent(), bottom, ink, runs, units);
     }
 
     /**

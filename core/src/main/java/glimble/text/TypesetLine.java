@@ -12,11 +12,14 @@ import java.util.List;
  * @param descent from the (first) baseline to the bottom, likewise
  * @param ink the smallest box around what is drawn
  * @param runs glyphs from left to right, a run for each font
+ * @param units its letters in the order of reading
  */
-public record TypesetLine(double advance, double ascent, double descent, Ink ink, List<GlyphRun> runs) {
+public record TypesetLine(
+        double advance, double ascent, double descent, Ink ink, List<GlyphRun> runs, List<TextUnit> units) {
 
     public TypesetLine {
         runs = List.copyOf(runs);
+        units = List.copyOf(units);
     }
 
     public double height() {
@@ -29,7 +32,12 @@ public record TypesetLine(double advance, double ascent, double descent, Ink ink
         double width = alongX ? ink.right() - ink.left() : advance;
         TypesetLine moved = alongX ? moved(-ink.left(), 0) : this;
         return new TypesetLine(
-                width, alongY ? -ink.top() : ascent, alongY ? ink.bottom() : descent, moved.ink, moved.runs);
+                width,
+                alongY ? -ink.top() : ascent,
+                alongY ? ink.bottom() : descent,
+                moved.ink,
+                moved.runs,
+                moved.units);
     }
 
     /** The same moved by so many px. Only the glyphs move; its width, ascent and descent stay. */
@@ -37,7 +45,7 @@ public record TypesetLine(double advance, double ascent, double descent, Ink ink
         if (x == 0 && y == 0) return this;
         List<GlyphRun> moved = new ArrayList<>();
         for (GlyphRun run : runs) moved.add(run.placed(1, 1, x, y));
-        return new TypesetLine(advance, ascent, descent, ink.placed(1, 1, x, y), moved);
+        return new TypesetLine(advance, ascent, descent, ink.placed(1, 1, x, y), moved, placed(1, 1, x, y));
     }
 
     /** The same at another size: {@code x} times as wide, {@code y} times as high. */
@@ -45,6 +53,13 @@ public record TypesetLine(double advance, double ascent, double descent, Ink ink
         if (x == 1 && y == 1) return this;
         List<GlyphRun> scaled = new ArrayList<>();
         for (GlyphRun run : runs) scaled.add(run.placed(x, y, 0, 0));
-        return new TypesetLine(advance * x, ascent * y, descent * y, ink.placed(x, y, 0, 0), scaled);
+        return new TypesetLine(
+                advance * x, ascent * y, descent * y, ink.placed(x, y, 0, 0), scaled, placed(x, y, 0, 0));
+    }
+
+    private List<TextUnit> placed(double timesX, double timesY, double plusX, double plusY) {
+        return units.stream()
+                .map(unit -> unit.placed(timesX, timesY, plusX, plusY))
+                .toList();
     }
 }

@@ -6,14 +6,20 @@ import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.graphic.Channel;
+import glimble.graphic.Deal;
 import glimble.graphic.Ease;
+import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
+import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Mirror;
 import glimble.graphic.Move;
+import glimble.graphic.Opening;
+import glimble.graphic.Out;
 import glimble.graphic.Pivot;
 import glimble.graphic.Rate;
 import glimble.graphic.Start;
+import glimble.graphic.Timing;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 import glimble.graphic.Trial;
@@ -47,7 +53,7 @@ class GraphicReaderTest {
                         9,
                         new Ease.Named(Ease.Family.BACK, Ease.Direction.IN_OUT),
                         Pivot.CENTRE,
-                        Toward.LEFT));
+                        Opening.toward(Toward.LEFT)));
         List<Move> out = List.of(
                 new Move(
                         "a",
@@ -56,9 +62,9 @@ class GraphicReaderTest {
                         new Travel.Degrees(-90),
                         new Start.At(0),
                         9,
-                        new Ease.Steps(3),
+                        new Ease.Steps(3, false),
                         Pivot.BOTTOM_LEFT,
-                        Toward.RIGHT),
+                        Opening.RIGHT),
                 new Move(
                         "b",
                         "plate",
@@ -68,7 +74,7 @@ class GraphicReaderTest {
                         9,
                         new Ease.Bezier(0.1, -1, 0.9, 2),
                         Pivot.LEFT,
-                        Toward.RIGHT),
+                        Opening.RIGHT),
                 move("c", "name", Channel.X, new Travel.OwnWidth(-1), new Start.At(0), 1),
                 move("d", "name", Channel.Y, new Travel.OwnHeight(0.5), new Start.At(0), 1));
         Loop loop =
@@ -83,6 +89,52 @@ class GraphicReaderTest {
         Reading reading = GraphicReader.read(GraphicWriter.write(full()), FONTS);
         assertThat(reading.problems()).isEmpty();
         assertThat(reading.graphic()).hasValue(full());
+    }
+
+    @Test
+    void everything_that_can_be_said_of_a_move_and_a_phase_is_read_back_the_same() {
+        Move base = move("a", "name", Channel.OPACITY, new Travel.Factor(0), new Start.At(2), 5);
+        List<Move> moves = new ArrayList<>();
+        List<Deal> deals = List.of(
+                new Deal(Deal.Unit.LETTERS, Deal.Order.RANDOM, 7, new Deal.Pace.Each(0.5), 0.3, 4),
+                new Deal(Deal.Unit.WORDS, Deal.Order.CENTRE, 0, new Deal.Pace.Total(0), 0, 0),
+                new Deal(Deal.Unit.LINES, Deal.Order.EDGES, 0, new Deal.Pace.PerSecond(20), 0, 0));
+        for (Deal deal : deals)
+            moves.add(base.named("dealt " + moves.size(), "name").withDeal(Optional.of(deal)));
+        moves.add(base.named("keyed", "role")
+                .withStart(new Start.AfterPart("name", -2))
+                .withEase(new Ease.Steps(3, true), List.of(new Move.Key(0.5, 1.2, new Ease.Bezier(0, 0, 1, 1)))));
+        moves.add(new Move(
+                "opened",
+                "plate",
+                Channel.REVEAL,
+                new Travel.Factor(0),
+                new Start.WithPart("name", 1),
+                4,
+                new Ease.Linear(),
+                Pivot.CENTRE,
+                new Opening(35, true, 12)));
+        List<Travel> ways = List.of(
+                new Travel.SizeOf("plate", -1.5),
+                new Travel.ShareOf(0.5, "action-safe"),
+                new Travel.ToLine("title-safe", Edge.END));
+        for (Travel way : ways) {
+            moves.add(move("y " + moves.size(), "role", Channel.Y, way, new Start.At(0), 3));
+            moves.add(move("x " + moves.size(), "role", Channel.X, way, new Start.At(0), 3));
+        }
+        moves.add(move("blurred", "role", Channel.BLUR, new Travel.Blur(8), new Start.At(0), 3));
+        moves.add(move("tinted", "role", Channel.TINT, new Travel.Tint("#FFFFFF", 0.5), new Start.At(0), 3));
+        moves.add(move("spaced", "role", Channel.TRACKING, new Travel.Tracking(300), new Start.At(0), 3));
+        moves.add(move("tilted", "plate", Channel.TILT_X, new Travel.Degrees(-80), new Start.At(0), 3));
+        Timing timing = new Timing(
+                List.of(new Timing.Delay("plate", 4)),
+                List.of(new Timing.Stagger(List.of("name", "role"), 3)),
+                List.of(new Timing.Stretch(10, true), new Timing.Stretch(5, false)));
+        Graphic graphic = graphic(bar())
+                .withPhases(new In(moves, timing), new Loop(9, List.of()), new Out(List.of(), Timing.NONE, true));
+        Reading reading = GraphicReader.read(GraphicWriter.write(graphic), FONTS);
+        assertThat(reading.problems()).isEmpty();
+        assertThat(reading.graphic()).hasValue(graphic);
     }
 
     @Test
@@ -161,6 +213,40 @@ class GraphicReaderTest {
                         Tree.object().put("factor", 1).made(),
                         "$.in.moves[0].travel",
                         "exactly one of"),
+                wrong("in.moves.0.length", new Tree.Text("x"), "$.in.moves[0].length", "must be"),
+                wrong(
+                        "in.moves.0.deal",
+                        Tree.object()
+                                .put("over", "letters")
+                                .put("each", 0.5)
+                                .put("total", 0)
+                                .made(),
+                        "$.in.moves[0].deal",
+                        "exactly one of"),
+                wrong(
+                        "in.moves.3.deal",
+                        Tree.object().put("over", "words").put("each", 0).made(),
+                        "$.in.moves[3].deal",
+                        "only a text"),
+                wrong(
+                        "in.moves.0.start",
+                        Tree.object().put("after part", "nobody").made(),
+                        "$.in.moves[0].start",
+                        "no part 'nobody'"),
+                wrong(
+                        "in.moves.0.travel",
+                        Tree.object().put("size of", "nobody").made(),
+                        "$.in.moves[0].travel",
+                        "no part 'nobody'"),
+                wrong(
+                        "in.delays",
+                        new Tree.Arr(List.of(Tree.object()
+                                .put("part", "nobody")
+                                .put("frames", 3)
+                                .made())),
+                        "$.in.delays",
+                        "no part"),
+                wrong("out.mirrors", new Tree.Text("in"), "$.out.moves", "must be left out"),
                 wrong(
                         "in.moves.1.travel.toward",
                         new Tree.Text("left"),

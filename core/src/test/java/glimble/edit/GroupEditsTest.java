@@ -104,6 +104,6 @@ class GroupEditsTest {
                 .layers();
         assertThat(layers).extracting(Layer::part).containsExactly("plate", "name", "role", "group");
         assertThat(layers).extracting(Layer::within).containsExactly(-1, 3, 3, -1);
-        assertThat(layers.get(1).masks()).containsExactly(new Layer.MaskBy(0, true));
+        assertThat(layers.get(1).masks()).containsExactly(new Layer.MaskBy(0, true, 0));
     }
 }

@@ -62,8 +62,35 @@ class CurvesTest {
     }
 
     @Test
+    void a_bounce_touches_its_end_four_times_and_never_goes_beyond() {
+        DoubleUnaryOperator out = Curves.of(new Ease.Named(Ease.Family.BOUNCE, Ease.Direction.OUT));
+        for (double t = 0; t <= 1; t += 0.001) assertThat(out.applyAsDouble(t)).isBetween(-1e-9, 1 + 1e-9);
+        for (double touch : new double[] {1 / 2.75, 2 / 2.75, 2.5 / 2.75, 1}) {
+            assertThat(out.applyAsDouble(touch)).isCloseTo(1, within(1e-9));
+        }
+        // Between the first two touches it goes back by a quarter.
+        assertThat(out.applyAsDouble(1.5 / 2.75)).isCloseTo(0.75, within(1e-9));
+    }
+
+    @Test
+    void an_ease_backwards_in_time_is_the_same_way_backwards() {
+        for (Ease ease : java.util.List.of(
+                new Ease.Named(Ease.Family.QUINT, Ease.Direction.OUT),
+                new Ease.Named(Ease.Family.BACK, Ease.Direction.IN_OUT),
+                new Ease.Bezier(0.2, -0.3, 0.4, 1.4),
+                new Ease.Steps(3, false),
+                new Ease.Linear())) {
+            DoubleUnaryOperator forwards = Curves.of(ease);
+            DoubleUnaryOperator backwards = Curves.of(ease.backwards());
+            for (double t = 0.013; t < 1; t += 0.05) {
+                assertThat(backwards.applyAsDouble(t)).isCloseTo(1 - forwards.applyAsDouble(1 - t), within(1e-9));
+            }
+        }
+    }
+
+    @Test
     void steps_jump_at_the_end_of_each() {
-        DoubleUnaryOperator steps = Curves.of(new Ease.Steps(4));
+        DoubleUnaryOperator steps = Curves.of(new Ease.Steps(4, false));
         assertThat(steps.applyAsDouble(0.24)).isZero();
         assertThat(steps.applyAsDouble(0.25)).isEqualTo(0.25);
         assertThat(steps.applyAsDouble(1)).isEqualTo(1);

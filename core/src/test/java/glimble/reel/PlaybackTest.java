@@ -32,20 +32,21 @@ class PlaybackTest {
     }
 
     @Test
-    void an_out_asked_for_during_in_waits_for_its_end() {
+    void an_out_asked_for_during_in_begins_at_once_from_there() {
         Playback left = IDLING.take(0).leave(10);
-        assertThat(left.at(39)).isEqualTo(new Moment(IN, 39));
-        assertThat(left.at(40)).isEqualTo(new Moment(OUT, 0));
-        assertThat(left.at(60)).isEqualTo(new Moment(OUT, 20));
-        assertThat(left.at(61)).isEqualTo(new Moment(IDLE, 0));
+        assertThat(left.at(9)).isEqualTo(new Moment(IN, 9));
+        assertThat(left.at(10)).isEqualTo(new Moment(OUT, 0));
+        assertThat(left.leftFrom()).isEqualTo(new Moment(IN, 10));
+        assertThat(left.at(30)).isEqualTo(new Moment(OUT, 20));
+        assertThat(left.at(31)).isEqualTo(new Moment(IDLE, 0));
     }
 
     @Test
-    void an_out_asked_for_during_the_loop_waits_for_the_end_of_its_round() {
+    void an_out_asked_for_during_the_loop_begins_at_once_too() {
         Playback left = IDLING.take(0).leave(170);
-        assertThat(left.leaving()).hasValue(240);
-        assertThat(left.at(239)).isEqualTo(new Moment(LOOP, 99));
-        assertThat(left.at(240)).isEqualTo(new Moment(OUT, 0));
+        assertThat(left.leaving()).hasValue(170);
+        assertThat(left.leftFrom()).isEqualTo(new Moment(LOOP, 30));
+        assertThat(left.at(170)).isEqualTo(new Moment(OUT, 0));
         assertThat(left.leave(500)).isEqualTo(left);
     }
 

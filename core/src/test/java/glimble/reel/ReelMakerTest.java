@@ -115,7 +115,7 @@ class ReelMakerTest {
     @Test
     void masks_point_at_the_layer_that_is_their_shape() {
         Reel reel = make(graphic(bar()), "Wu", "Flyer").reel();
-        assertThat(reel.layers().get(1).masks()).containsExactly(new Layer.MaskBy(0, true));
+        assertThat(reel.layers().get(1).masks()).containsExactly(new Layer.MaskBy(0, true, 0));
         assertThat(reel.layers().get(0).tracks()).isEmpty();
     }
 

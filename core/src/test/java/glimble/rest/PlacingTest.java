@@ -133,7 +133,7 @@ class PlacingTest {
             public TypesetLine set(String text, String font, double size, double tracking) {
                 TypesetLine line = mono.set(text, font, size, tracking);
                 Ink ink = new Ink(2, -10, line.advance() - 2, 0);
-                return new TypesetLine(line.advance(), line.ascent(), line.descent(), ink, line.runs());
+                return new TypesetLine(line.advance(), line.ascent(), line.descent(), ink, line.runs(), line.units());
             }
         };
         return RestSolver.solve(graphic, Map.of("name", "Wu"), typesetter);

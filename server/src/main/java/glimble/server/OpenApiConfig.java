@@ -21,9 +21,10 @@ import tools.jackson.databind.JsonNode;
 class OpenApiConfig {
     /** The only members, by schema, that may be missing from what the server sends or takes. */
     private static final Map<String, List<String>> OPTIONAL = Map.of(
-            "Bar", List.of("waitsFor"),
+            "Bar", List.of("waitsFor", "waitsForPart"),
+            "ReelsRequest", List.of("length", "leaves"),
             "RestAnswer", List.of("at", "why"),
-            "EditRequest", List.of("newName", "keys", "steps", "raster"),
+            "EditRequest", List.of("newName", "keys", "steps", "raster", "phase"),
             "DraftAnswer", List.of("draft"));
 
     @Bean

@@ -2,6 +2,7 @@ package glimble.typeset;
 
 import glimble.text.GlyphRun;
 import glimble.text.Ink;
+import glimble.text.TextUnit;
 import glimble.text.TypesetLine;
 import java.awt.font.GlyphVector;
 import java.awt.geom.Point2D;
@@ -31,6 +32,12 @@ final class LineLayout {
     private final double tracking;
 
     private final List<GlyphRun> runs = new ArrayList<>();
+    private final List<TextUnit> units = new ArrayList<>();
+    /** For each char the unit it is in; -1 for white space. */
+    private int[] unitOf = {};
+    /** For each unit, from where to where its glyphs advance, px; null for one without a glyph. */
+    private double[][] extents = {};
+
     private double pen;
     private Rectangle2D ink;
 
@@ -49,15 +56,26 @@ final class LineLayout {
         char[] letters = text.toCharArray();
         double ascent = chain.get(first).ascent() * scale(first);
         double descent = chain.get(first).descent() * scale(first);
-        if (letters.length > 0) for (Piece piece : pieces(text)) shape(letters, piece);
-        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs);
+        if (letters.length > 0) {
+            List<Piece> pieces = pieces(text);
+            LetterUnits split = new LetterUnits(text);
+            unitOf = split.ofChars();
+            extents = new double[split.count()][];
+            for (Piece piece : pieces) shape(letters, piece);
+            for (int i = 0; i < extents.length; i++) {
+                double[] extent = extents[i] == null ? new double[] {0, 0} : extents[i];
+                units.add(new TextUnit(extent[0], extent[1] - extent[0], 0, split.wordOf(i), 0));
+            }
+        }
+        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs, units);
         // Ink that stands out of the line, as stacked accents do, makes the line taller: no box may cut it.
         return new TypesetLine(
                 pen,
                 orInk(ascent, -ink.getMinY()),
                 orInk(descent, ink.getMaxY()),
                 new Ink(ink.getMinX(), ink.getMinY(), ink.getMaxX(), ink.getMaxY()),
-                runs);
+                runs,
+                units);
     }
 
     /** The ink where it stands out by more than rounding does. */
@@ -144,6 +162,7 @@ final class LineLayout {
         int[] glyphs = new int[shaped.getNumGlyphs()];
         double[] x = new double[glyphs.length];
         double[] y = new double[glyphs.length];
+        int[] unit = new int[glyphs.length];
         int seen = 0;
         for (int i = 0; i < glyphs.length; i++) {
             int glyph = shaped.getGlyphCode(i);
@@ -153,6 +172,8 @@ final class LineLayout {
             glyphs[seen] = glyph;
             x[seen] = pen + at.getX() * scale + track * ordinals[letter];
             y[seen] = at.getY() * scale;
+            unit[seen] = unitOf[piece.from() + letter];
+            extend(unit[seen], x[seen], x[seen] + shaped.getGlyphMetrics(i).getAdvanceX() * scale);
             addInk(font.ink(glyph), x[seen], y[seen], scale);
             seen++;
         }
@@ -163,11 +184,20 @@ final class LineLayout {
                     scale,
                     Arrays.copyOf(glyphs, seen),
                     Arrays.copyOf(x, seen),
-                    Arrays.copyOf(y, seen)));
+                    Arrays.copyOf(y, seen),
+                    Arrays.copyOf(unit, seen)));
         }
         int letterCount = ordinals[ordinals.length - 1] + 1;
         boolean last = piece.to() == letters.length;
         pen += shaped.getGlyphPosition(glyphs.length).getX() * scale + track * (last ? letterCount - 1 : letterCount);
+    }
+
+    private void extend(int unit, double from, double to) {
+        if (unit < 0) return;
+        double[] known = extents[unit];
+        extents[unit] = known == null
+                ? new double[] {from, to}
+                : new double[] {Math.min(known[0], from), Math.max(known[1], to)};
     }
 
     /** For each char of a piece, how many letters with their marks stand before its own. */

@@ -3,7 +3,9 @@ package glimble.server.edits;
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.FieldEdits;
+import glimble.edit.Gestures;
 import glimble.edit.GroupEdits;
+import glimble.edit.MoveEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
 import glimble.formats.JsonTree;
@@ -11,6 +13,10 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
+import glimble.reel.Bar;
+import glimble.reel.PhaseName;
+import glimble.reel.ReelMaker;
+import glimble.reel.WorkedOut;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
@@ -24,6 +30,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -54,6 +61,13 @@ class EditsController {
         DUPLICATE_PART,
         REORDER_PART,
         GROUP_PARTS,
+        REMOVE_MOVES,
+        RENAME_MOVE,
+        COPY_MOVES,
+        LINK_MOVES,
+        ADD_GESTURE,
+        MIRROR_OUT,
+        OWN_OUT,
         REMOVE_FIELD,
         PROPOSE_TRIALS,
         RESCALE
@@ -62,9 +76,10 @@ class EditsController {
     /**
      * @param values the values at hand, for what keeps its present size
      * @param key the part or field, or the kind of a new part; of no account to proposed trials
-     * @param newName the new name; of no account to other edits
+     * @param newName the new name, the part that moves are copied to, or the gesture; of no account to other edits
      * @param keys the parts of a new group; of no account to other edits
-     * @param steps how far to the front; of no account to other edits
+     * @param steps how far to the front, or the frame at which a gesture begins; of no account to other edits
+     * @param phase in, loop or out, of an edit of moves
      * @param raster the new size of the frame; of no account to other edits
      */
     record EditRequest(
@@ -75,7 +90,8 @@ class EditsController {
             String newName,
             List<String> keys,
             Integer steps,
-            Raster raster) {}
+            Raster raster,
+            String phase) {}
 
     /** px. */
     record Raster(int width, int height) {}
@@ -101,6 +117,8 @@ class EditsController {
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
         if (request.what() == What.GROUP_PARTS) return grouped(graphic, request.keys());
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
+        Optional<Graphic> moved = edited(graphic, request, key);
+        if (moved.isPresent()) return moved.get();
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             return FieldEdits.remove(graphic, key);
@@ -112,6 +130,77 @@ class EditsController {
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
+    }
+
+    /** What an edit of moves makes of a graphic; empty if it is another edit. */
+    private Optional<Graphic> edited(Graphic graphic, EditRequest request, String key) {
+        return Optional.ofNullable(
+                switch (request.what()) {
+                    case REMOVE_MOVES -> MoveEdits.remove(graphic, phase(request), keys(request));
+                    case RENAME_MOVE -> MoveEdits.rename(graphic, phase(request), key, newName(request));
+                    case COPY_MOVES -> MoveEdits.copy(part(graphic, key), key, part(graphic, request), false);
+                    case LINK_MOVES -> MoveEdits.copy(part(graphic, key), key, part(graphic, request), true);
+                    case ADD_GESTURE -> gesture(graphic, request);
+                    case MIRROR_OUT -> MoveEdits.mirrorOut(graphic);
+                    case OWN_OUT -> ownOut(graphic, request.values());
+                    default -> null;
+                });
+    }
+
+    private static String phase(EditRequest request) {
+        if (request.phase() == null || !List.of("in", "loop", "out").contains(request.phase())) {
+            throw new Refused("$.phase", "must be in, loop or out");
+        }
+        return request.phase();
+    }
+
+    private static List<String> keys(EditRequest request) {
+        if (request.keys() == null) throw new Refused("$.keys", "is missing; name the moves");
+        return request.keys();
+    }
+
+    private static String newName(EditRequest request) {
+        if (request.newName() == null) throw new Refused("$.newName", "is missing; give the new name");
+        return request.newName();
+    }
+
+    private static Graphic part(Graphic graphic, String key) {
+        if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
+        return graphic;
+    }
+
+    private static String part(Graphic graphic, EditRequest request) {
+        if (graphic.part(newName(request)).isEmpty()) {
+            throw new Refused("$.newName", "there is no part '" + request.newName() + "'");
+        }
+        return request.newName();
+    }
+
+    private Graphic gesture(Graphic graphic, EditRequest request) {
+        Rect nowhere = new Rect(0, 0, 0, 0);
+        Rect box = boxes(part(graphic, request.key()), request.values()).getOrDefault(request.key(), nowhere);
+        if (phase(request).equals("loop")) throw new Refused("$.phase", "must be in or out, for a gesture");
+        int frame = request.steps() == null ? 0 : Math.max(0, request.steps());
+        try {
+            return Gestures.add(graphic, request.key(), request.phase(), newName(request), box, frame);
+        } catch (IllegalArgumentException e) {
+            throw new Refused("$.newName", e.getMessage());
+        }
+    }
+
+    /** As its mirror image of the in is for the values at hand. */
+    private Graphic ownOut(Graphic graphic, Map<String, String> values) {
+        Map<String, String> given = values == null ? Map.of() : values;
+        WorkedOut worked = ReelMaker.make(house.framed(graphic), given, typesetter, pictures);
+        Map<String, Integer> starts = new HashMap<>();
+        Map<String, Integer> ends = new HashMap<>();
+        for (Bar bar : worked.bars()) {
+            if (bar.phase() != PhaseName.IN) continue;
+            starts.put(bar.move(), bar.start());
+            ends.put(bar.move(), bar.start() + bar.length());
+        }
+        int length = ends.values().stream().mapToInt(Integer::intValue).max().orElse(0);
+        return MoveEdits.ownOut(graphic, starts, ends, length);
     }
 
     private static Graphic grouped(Graphic graphic, List<String> keys) {
@@ -164,6 +253,7 @@ class EditsController {
 
     private static String next(Graphic before, Graphic after, EditRequest request) {
         if (request.what() == What.RENAME_PART) return request.newName();
+        if (request.what() == What.COPY_MOVES || request.what() == What.LINK_MOVES) return request.newName();
         List<String> old = before.parts().stream().map(Part::key).toList();
         return after.parts().stream()
                 .map(Part::key)

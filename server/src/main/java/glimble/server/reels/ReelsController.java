@@ -2,12 +2,15 @@ package glimble.server.reels;
 
 import glimble.document.Limits;
 import glimble.edit.Coloured;
+import glimble.edit.Gestures;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
+import glimble.reel.EarlyOut;
 import glimble.reel.Effort;
+import glimble.reel.PhaseName;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
@@ -50,9 +53,20 @@ class ReelsController {
         this.house = house;
     }
 
-    /** A document and several fillings of its fields: text by field key. */
+    /**
+     * A document and several fillings of its fields: text by field key.
+     *
+     * @param length frames from the first of in to the last of out; missing for what the document says
+     * @param leaves the moment from which the out begins, if it is not rest
+     */
     record ReelsRequest(
-            @Schema(ref = "#/components/schemas/Graphic") JsonNode document, List<Map<String, String>> values) {}
+            @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
+            List<Map<String, String>> values,
+            Integer length,
+            Leaves leaves) {}
+
+    /** A frame of in or loop. */
+    record Leaves(PhaseName phase, int frame) {}
 
     /** One answer for each filling, in the same order. */
     record ReelsAnswer(List<WorkedOutAnswer> worked) {}
@@ -68,6 +82,7 @@ class ReelsController {
      * @param brief its leading relation in a few words
      * @param relations a sentence for each of its relations
      * @param why how x, y, width and height came about, a line each; missing if the part is absent
+     * @param gestures names of the ready sets of moves it can make
      */
     record RestAnswer(
             String part,
@@ -76,7 +91,8 @@ class ReelsController {
             Optional<Rect> at,
             String brief,
             List<String> relations,
-            Optional<List<String>> why) {}
+            Optional<List<String>> why,
+            List<String> gestures) {}
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request) {
@@ -88,8 +104,9 @@ class ReelsController {
         if (effort > Effort.MOST) {
             throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
         }
-        return new ReelsAnswer(
-                fillings.stream().map(values -> work(designed, palette, values)).toList());
+        return new ReelsAnswer(fillings.stream()
+                .map(values -> work(designed, palette, values, request))
+                .toList());
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
@@ -111,14 +128,29 @@ class ReelsController {
         return fillings;
     }
 
-    private WorkedOutAnswer work(Graphic designed, Palette palette, Map<String, String> values) {
+    private WorkedOutAnswer work(Graphic designed, Palette palette, Map<String, String> values, ReelsRequest request) {
         Graphic graphic = Coloured.of(designed, palette, values);
         List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
-        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures);
+        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, length(graphic, request));
+        Reel reel = request.leaves() == null
+                ? worked.reel()
+                : EarlyOut.of(
+                        worked.reel(),
+                        request.leaves().phase(),
+                        request.leaves().frame());
         notes.addAll(RestFaults.of(graphic, worked.rest()));
+        notes.addAll(worked.notes());
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(worked.reel(), rest, notes, worked.bars(), worked.whole());
+        return new WorkedOutAnswer(reel, rest, notes, worked.bars(), worked.whole());
+    }
+
+    private static int length(Graphic graphic, ReelsRequest request) {
+        if (request.length() == null) return graphic.frame().length();
+        if (request.length() < 1 || request.length() > Limits.FRAMES) {
+            throw new Refused("$.length", "must be from 1 to " + Limits.FRAMES + " frames");
+        }
+        return request.length();
     }
 
     private static RestAnswer rest(Part part, Rest rest) {
@@ -134,6 +166,7 @@ class ReelsController {
                         ReckoningWords.of(at.x()),
                         ReckoningWords.of(at.y()),
                         ReckoningWords.of(at.width()),
-                        ReckoningWords.of(at.height()))));
+                        ReckoningWords.of(at.height()))),
+                Gestures.of(part));
     }
 }

@@ -1,0 +1,87 @@
+package glimble.document;
+
+import glimble.graphic.In;
+import glimble.graphic.Loop;
+import glimble.graphic.Move;
+import glimble.graphic.Out;
+import glimble.graphic.Timing;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Reads the phases of a graphic; one that is missing has no moves. */
+final class PhaseReader {
+    private PhaseReader() {}
+
+    static In in(Spot graphic) {
+        if (!graphic.has("in")) return new In(List.of());
+        Spot spot = graphic.at("in");
+        spot.only("moves", "delays", "staggers", "spans");
+        return new In(moves(spot), timing(spot));
+    }
+
+    static Loop loop(Spot graphic) {
+        if (!graphic.has("loop")) return new Loop(0, List.of());
+        Spot spot = graphic.at("loop");
+        spot.only("length", "moves", "delays", "staggers");
+        return new Loop(spot.whole("length", 0, Limits.FRAMES), moves(spot), timing(spot));
+    }
+
+    static Out out(Spot graphic) {
+        if (!graphic.has("out")) return new Out(List.of());
+        Spot spot = graphic.at("out");
+        spot.only("moves", "delays", "staggers", "spans", "mirrors");
+        boolean mirrors = spot.has("mirrors");
+        if (mirrors && !spot.at("mirrors").text(Limits.KEY).equals("in")) {
+            spot.at("mirrors").problem("must be 'in', the only phase an out can be the mirror image of");
+        }
+        List<Move> moves = moves(spot);
+        if (mirrors && !moves.isEmpty())
+            spot.at("moves").problem("must be left out: it plays the moves of in backwards");
+        return new Out(moves, timing(spot), mirrors);
+    }
+
+    private static List<Move> moves(Spot spot) {
+        List<Spot> items = GraphicReader.unique(spot.items("moves", Limits.MOVES));
+        Map<String, Move> own = new HashMap<>();
+        for (Spot item : items) {
+            if (item.has("like")) continue;
+            Move move = MoveReader.move(item);
+            own.put(move.key(), move);
+        }
+        List<Move> moves = new ArrayList<>();
+        for (Spot item : items) {
+            if (!item.has("like")) {
+                moves.add(own.get(item.at("key").text(Limits.KEY)));
+                continue;
+            }
+            Move original = own.get(item.at("like").key());
+            if (original == null)
+                item.at("like").problem("must be the key of a move of this phase that is no copy itself");
+            else moves.add(MoveReader.linked(item, original));
+        }
+        return moves;
+    }
+
+    private static Timing timing(Spot spot) {
+        List<Timing.Delay> delays = new ArrayList<>();
+        for (Spot item : spot.items("delays", Limits.PARTS)) {
+            item.only("part", "frames");
+            delays.add(new Timing.Delay(item.at("part").key(), item.whole("frames", -Limits.FRAMES, Limits.FRAMES)));
+        }
+        List<Timing.Stagger> staggers = new ArrayList<>();
+        for (Spot item : spot.items("staggers", Limits.STAGGERS)) {
+            item.only("parts", "by");
+            List<String> parts = new ArrayList<>();
+            for (Spot part : item.items("parts", Limits.PARTS)) parts.add(part.key());
+            staggers.add(new Timing.Stagger(parts, item.whole("by", -Limits.FRAMES, Limits.FRAMES)));
+        }
+        List<Timing.Stretch> spans = new ArrayList<>();
+        for (Spot item : spot.items("spans", Limits.STAGGERS)) {
+            item.only("frames", "firm");
+            spans.add(new Timing.Stretch(item.whole("frames", 1, Limits.FRAMES), item.flag("firm", false)));
+        }
+        return new Timing(delays, staggers, spans);
+    }
+}

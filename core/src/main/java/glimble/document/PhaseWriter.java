@@ -1,0 +1,50 @@
+package glimble.document;
+
+import glimble.graphic.Out;
+import glimble.graphic.Phase;
+import glimble.graphic.Timing;
+import java.util.List;
+
+/** Writes phases as {@link PhaseReader} reads them. */
+final class PhaseWriter {
+    private PhaseWriter() {}
+
+    static Tree.Maker phase(Phase phase) {
+        Tree.Maker maker = Tree.object()
+                .putUnlessEmpty(
+                        "moves", phase.moves().stream().map(MoveWriter::move).toList());
+        if (phase instanceof Out out && out.mirrorsIn()) maker.put("mirrors", "in");
+        Timing timing = phase.timing();
+        return maker.putUnlessEmpty(
+                        "delays",
+                        timing.delays().stream().map(PhaseWriter::delay).toList())
+                .putUnlessEmpty(
+                        "staggers",
+                        timing.staggers().stream().map(PhaseWriter::stagger).toList())
+                .putUnlessEmpty(
+                        "spans", timing.spans().stream().map(PhaseWriter::span).toList());
+    }
+
+    private static Tree delay(Timing.Delay delay) {
+        return Tree.object()
+                .put("part", delay.part())
+                .put("frames", delay.frames())
+                .made();
+    }
+
+    private static Tree stagger(Timing.Stagger stagger) {
+        List<Tree> parts =
+                stagger.parts().stream().map(part -> (Tree) new Tree.Text(part)).toList();
+        return Tree.object()
+                .put("parts", new Tree.Arr(parts))
+                .put("by", stagger.by())
+                .made();
+    }
+
+    private static Tree span(Timing.Stretch span) {
+        return Tree.object()
+                .put("frames", span.frames())
+                .put("firm", span.firm())
+                .made();
+    }
+}

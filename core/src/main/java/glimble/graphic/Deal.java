@@ -1,0 +1,61 @@
+package glimble.graphic;
+
+/**
+ * How a move is dealt out over the units of a text.
+ *
+ * @param over letters, words or lines; a letter is what people see as one, with its marks, and joined letters stay whole
+ * @param order which unit begins first
+ * @param seed of the random order, and of the scatter
+ * @param pace how fast units follow each other
+ * @param scatter how much the way of each unit differs by chance, 0–1: 0 for all alike, 1 for any share of it either way
+ * @param rate how often a second a scattered unit changes its way; 0 for never
+ */
+public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, double rate) {
+
+    public enum Unit {
+        LETTERS("letters"),
+        WORDS("words"),
+        LINES("lines");
+
+        private final String word;
+
+        Unit(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    public enum Order {
+        FIRST("first"),
+        LAST("last"),
+        CENTRE("centre"),
+        EDGES("edges"),
+        RANDOM("random");
+
+        private final String word;
+
+        Order(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /** How fast units follow each other. */
+    public sealed interface Pace {
+
+        /** Each takes the length of the move, and the next begins when this share of it is left, 0–1. */
+        record Each(double overlap) implements Pace {}
+
+        /** All together take the length of the move, however many they are; each overlaps the next by a share, 0–1. */
+        record Total(double overlap) implements Pace {}
+
+        /** So many begin in a second; each takes the length of the move. */
+        record PerSecond(double units) implements Pace {}
+    }
+}

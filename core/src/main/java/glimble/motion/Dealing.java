@@ -1,0 +1,99 @@
+package glimble.motion;
+
+import glimble.graphic.Channel;
+import glimble.graphic.Deal;
+import java.util.Arrays;
+import java.util.Comparator;
+import java.util.stream.IntStream;
+
+/**
+ * A move dealt out over so many units: how long each takes and when it begins.
+ *
+ * @param unit frames that each unit takes, 1 or more
+ * @param starts the first frame of each unit after that of the move, by its place in the text
+ */
+public record Dealing(int unit, int[] starts) {
+
+    /**
+     * @param units how many there are
+     * @param length frames of the move as the document states them
+     * @param rate frames per second
+     */
+    public static Dealing of(Deal deal, int units, int length, double rate) {
+        int[] ranks = ranks(deal, units);
+        int last = Arrays.stream(ranks).max().orElse(0);
+        Deal.Pace pace = deal.pace();
+        double unit = length;
+        double step;
+        if (pace instanceof Deal.Pace.Each each) {
+            step = unit * (1 - each.overlap());
+        } else if (pace instanceof Deal.Pace.Total total) {
+            unit = length / (1 + last * (1 - total.overlap()));
+            step = unit * (1 - total.overlap());
+        } else {
+            step = rate / ((Deal.Pace.PerSecond) pace).units();
+        }
+        int whole = Math.max(1, (int) Math.rint(unit));
+        int latest = pace instanceof Deal.Pace.Total ? Math.max(0, length - whole) : Integer.MAX_VALUE;
+        int[] starts = Arrays.stream(ranks)
+                .map(rank -> Math.min(latest, (int) Math.rint(rank * step)))
+                .toArray();
+        return new Dealing(whole, starts);
+    }
+
+    /** Frames from the first frame of the first unit to the last of the last. */
+    public int length() {
+        return unit + Arrays.stream(starts).max().orElse(0);
+    }
+
+    /** How many steps each unit waits, by its place in the text; several may go together. */
+    private static int[] ranks(Deal deal, int units) {
+        return switch (deal.order()) {
+            case FIRST -> IntStream.range(0, units).toArray();
+            case LAST -> IntStream.range(0, units).map(i -> units - 1 - i).toArray();
+            case CENTRE -> fromCentre(units);
+            case EDGES -> {
+                int[] ranks = fromCentre(units);
+                int last = Arrays.stream(ranks).max().orElse(0);
+                yield Arrays.stream(ranks).map(rank -> last - rank).toArray();
+            }
+            case RANDOM -> shuffled(units, deal.seed());
+        };
+    }
+
+    private static int[] fromCentre(int units) {
+        return IntStream.range(0, units)
+                .map(i -> (int) Math.floor(Math.abs(i - (units - 1) / 2.0)))
+                .toArray();
+    }
+
+    private static int[] shuffled(int units, int seed) {
+        int[] order = IntStream.range(0, units)
+                .boxed()
+                .sorted(Comparator.comparingDouble(i -> Chance.share(seed, i, -1)))
+                .mapToInt(Integer::intValue)
+                .toArray();
+        int[] ranks = new int[units];
+        for (int rank = 0; rank < units; rank++) ranks[order[rank]] = rank;
+        return ranks;
+    }
+
+    /**
+     * How the way of a unit differs by chance, as a factor of it.
+     *
+     * @param frame frames since the unit began
+     * @param rate frames per second
+     */
+    public static double scattered(Deal deal, Channel channel, int unit, int frame, double rate) {
+        if (deal.scatter() == 0) return 1;
+        double changes = deal.rate() * frame / rate;
+        double step = Math.floor(changes);
+        double between = changes - step;
+        double smooth = between * between * (3 - 2 * between);
+        long counter = (long) unit * Channel.values().length + channel.ordinal();
+        double from = Chance.share(deal.seed(), counter, (long) step);
+        double to = Chance.share(deal.seed(), counter, (long) step + 1);
+        double chance = 2 * (from + (to - from) * smooth) - 1;
+        return 1 - deal.scatter() + deal.scatter() * chance;
+    }
+}

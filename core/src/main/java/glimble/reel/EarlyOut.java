@@ -1,0 +1,161 @@
+package glimble.reel;
+
+import glimble.graphic.Channel;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The out of a graphic that is taken out before it rests, or in the middle of its loop: from wherever each part stands, without a
+ * jump, in as many frames as the out has. What adds to rest goes over smoothly from where it stands to where the out would have
+ * it, {@code v(t) = out(t) + d · (1 − s(t))} with d the distance it begins with and s(t) = 3t² − 2t³ over the length of the out; so
+ * its speed is that of the out and at most 1.5 · |d| over the length. What multiplies rest is multiplied. A part that has not
+ * begun to come in stays as it is.
+ */
+public final class EarlyOut {
+    private final Reel reel;
+    private final PhaseName phase;
+    private final int frame;
+
+    private EarlyOut(Reel reel, PhaseName phase, int frame) {
+        this.reel = reel;
+        this.phase = phase;
+        this.frame = frame;
+    }
+
+    /**
+     * The same reel with an out that begins at a moment.
+     *
+     * @param phase in or loop
+     * @param frame of that phase
+     */
+    public static Reel of(Reel reel, PhaseName phase, int frame) {
+        if (phase == PhaseName.OUT) return reel;
+        EarlyOut early = new EarlyOut(reel, phase, frame);
+        List<Layer> layers = reel.layers().stream().map(early::layer).toList();
+        return new Reel(reel.width(), reel.height(), reel.rate(), layers, reel.in(), reel.loop(), reel.out());
+    }
+
+    /** What can be told apart: a channel about a point, opening one way, of one colour, over the letters or over all. */
+    private record Kind(Channel channel, double pivotX, double pivotY, Object opening, String colour, boolean dealt) {
+        Kind(Track track) {
+            this(track.channel(), track.pivotX(), track.pivotY(), track.opening(), track.colour(), track.overLetters());
+        }
+    }
+
+    private Layer layer(Layer layer) {
+        List<Track> kept = new ArrayList<>();
+        Map<Kind, List<Track>> standing = new LinkedHashMap<>();
+        Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
+        for (Track track : layer.tracks()) {
+            if (track.phase() != PhaseName.OUT) kept.add(track);
+            if (track.phase() == phase)
+                standing.computeIfAbsent(new Kind(track), none -> new ArrayList<>())
+                        .add(track);
+            if (track.phase() == PhaseName.OUT) {
+                leaving.computeIfAbsent(new Kind(track), none -> new ArrayList<>())
+                        .add(track);
+            }
+        }
+        boolean begun = phase != PhaseName.IN || hasBegun(layer);
+        for (Map.Entry<Kind, List<Track>> entry : standing.entrySet()) {
+            List<Track> out = begun ? leaving.getOrDefault(entry.getKey(), List.of()) : List.of();
+            if (entry.getKey().dealt()) {
+                // Letters keep the place they have; how they leave comes on top.
+                entry.getValue().forEach(track -> kept.add(still(track)));
+                kept.addAll(out);
+            } else {
+                kept.add(joined(entry.getValue(), out));
+            }
+        }
+        if (begun) {
+            leaving.forEach((kind, tracks) -> {
+                if (!standing.containsKey(kind)) kept.addAll(tracks);
+            });
+        }
+        return layer.with(kept, resizes(layer));
+    }
+
+    private boolean hasBegun(Layer layer) {
+        List<Track> in = layer.tracks().stream()
+                .filter(track -> track.phase() == PhaseName.IN)
+                .toList();
+        return in.isEmpty() || in.stream().anyMatch(track -> track.first() < frame);
+    }
+
+    private Track joined(List<Track> standing, List<Track> leaving) {
+        Track pattern = standing.get(0);
+        Channel channel = pattern.channel();
+        double stands = channel.rest();
+        for (Track track : standing) stands = together(channel, stands, track.at(frame));
+        double[] values = new double[reel.out() + 1];
+        for (int i = 0; i < values.length; i++) {
+            double out = channel.rest();
+            for (Track track : leaving) out = together(channel, out, track.at(i));
+            double value = channel.rest() == 1 ? stands * out : out + (stands - channel.rest()) * left(i, leaving);
+            values[i] = Rounding.of(channel, value);
+        }
+        return new Track(
+                PhaseName.OUT,
+                channel,
+                pattern.pivotX(),
+                pattern.pivotY(),
+                pattern.opening(),
+                pattern.colour(),
+                0,
+                values,
+                0,
+                Track.Dealt.NONE);
+    }
+
+    /** The share of the first distance that is left; what has no out of its own keeps all of it. */
+    private double left(int at, List<Track> leaving) {
+        if (leaving.isEmpty() || reel.out() == 0) return 1;
+        double t = at / (double) reel.out();
+        return 1 - t * t * (3 - 2 * t);
+    }
+
+    private static double together(Channel channel, double first, double second) {
+        return channel.rest() == 1 ? first * second : first + second;
+    }
+
+    /** A dealt track at one frame, as a track of the out that does not change. */
+    private Track still(Track track) {
+        int units = track.dealt().starts().length;
+        double rest = track.channel().rest();
+        double[] factors = new double[units];
+        // The way from rest of each letter, as a factor of one.
+        for (int unit = 0; unit < units; unit++) factors[unit] = track.at(frame, unit) - rest;
+        return new Track(
+                PhaseName.OUT,
+                track.channel(),
+                track.pivotX(),
+                track.pivotY(),
+                track.opening(),
+                track.colour(),
+                0,
+                new double[] {rest + 1},
+                0,
+                new Track.Dealt(
+                        new int[units], track.dealt().pivotX(), track.dealt().pivotY(), factors));
+    }
+
+    /** A box that follows what is revealed keeps the size it has. */
+    private List<Resize> resizes(Layer layer) {
+        List<Resize> kept = new ArrayList<>();
+        for (Resize resize : layer.resizes()) {
+            if (resize.phase() != PhaseName.OUT) kept.add(resize);
+            if (resize.phase() != phase) continue;
+            int at = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
+            kept.add(new Resize(
+                    PhaseName.OUT,
+                    0,
+                    new double[] {resize.left()[at]},
+                    new double[] {resize.top()[at]},
+                    new double[] {resize.right()[at]},
+                    new double[] {resize.bottom()[at]}));
+        }
+        return kept;
+    }
+}

@@ -1,0 +1,121 @@
+package glimble.reel;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Channel;
+import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.graphic.Size;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import glimble.text.TextUnit;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+
+/**
+ * How boxes that follow what is revealed change over a phase. For each frame the revealed extent of each text is told by its
+ * tracks, and the rest picture is solved with these in the place of the texts' widths.
+ */
+final class Revealed {
+    private final Graphic graphic;
+    private final Rest rest;
+    /** Solves the rest picture with widths in the place of those of texts. */
+    private final Function<Map<String, Double>, Rest> solver;
+
+    Revealed(Graphic graphic, Rest rest, Function<Map<String, Double>, Rest> solver) {
+        this.graphic = graphic;
+        this.rest = rest;
+        this.solver = solver;
+    }
+
+    /** Keys of the texts that some box follows. */
+    private List<String> followed() {
+        List<String> texts = new ArrayList<>();
+        for (Part part : graphic.parts()) {
+            if (!(part.span(Axis.X).size() instanceof Size.Wraps wraps) || !wraps.revealed()) continue;
+            for (String key : wraps.parts()) {
+                boolean text = rest.isPresent(key) && rest.part(key).line().isPresent();
+                if (text && !texts.contains(key)) texts.add(key);
+            }
+        }
+        return texts;
+    }
+
+    /**
+     * @param tracks of the phase by part
+     * @param length frames of the phase
+     * @return by part, only for those that change
+     */
+    Map<String, Resize> resizes(PhaseName phase, Map<String, List<Track>> tracks, int length) {
+        List<String> texts = followed();
+        Map<String, Resize> resizes = new LinkedHashMap<>();
+        if (texts.isEmpty() || length == 0) return resizes;
+        Map<String, double[][]> edges = new HashMap<>();
+        for (int frame = 0; frame <= length; frame++) {
+            Map<String, Double> widths = new HashMap<>();
+            for (String text : texts)
+                widths.put(text, width(rest.part(text), tracks.getOrDefault(text, List.of()), frame));
+            Rest revealed = solver.apply(widths);
+            for (PartRest part : rest.parts().values()) {
+                double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
+                put(of, frame, part.box(), revealed.box(part.key()));
+            }
+        }
+        edges.forEach((part, of) -> {
+            if (changes(of)) resizes.put(part, new Resize(phase, 0, of[0], of[1], of[2], of[3]));
+        });
+        return resizes;
+    }
+
+    private static void put(double[][] edges, int frame, Rect rest, Rect now) {
+        edges[0][frame] = Rounding.px(now.x() - rest.x());
+        edges[1][frame] = Rounding.px(now.y() - rest.y());
+        edges[2][frame] = Rounding.px(now.right() - rest.right());
+        edges[3][frame] = Rounding.px(now.bottom() - rest.bottom());
+    }
+
+    private static boolean changes(double[][] edges) {
+        for (double[] edge : edges) for (double px : edge) if (px != 0) return true;
+        return false;
+    }
+
+    /** px of a text that are revealed at a frame, from its first revealed letter to the end of its last. */
+    static double width(PartRest text, List<Track> tracks, int frame) {
+        double from = 0;
+        double to = text.box().width();
+        for (Track track : tracks) {
+            if (track.overLetters() || !hides(track)) continue;
+            double share = Math.max(0, Math.min(1, track.at(frame)));
+            boolean across =
+                    track.channel() == Channel.REVEAL && track.opening().degrees() % 180 == 0;
+            if (across) to = from + (to - from) * share;
+            else if (share == 0) to = from;
+        }
+        double first = Double.POSITIVE_INFINITY;
+        double last = Double.NEGATIVE_INFINITY;
+        List<TextUnit> units = text.line().orElseThrow().units();
+        boolean dealt = false;
+        for (int i = 0; i < units.size(); i++) {
+            double share = 1;
+            for (Track track : tracks) {
+                if (!track.overLetters() || !hides(track)) continue;
+                dealt = true;
+                share = Math.min(share, Math.max(0, Math.min(1, track.at(frame, i))));
+            }
+            if (share == 0) continue;
+            first = Math.min(first, units.get(i).x());
+            last = Math.max(last, units.get(i).x() + units.get(i).width() * share);
+        }
+        double seen = dealt ? Math.max(0, last - first) : Double.POSITIVE_INFINITY;
+        return Math.min(to - from, seen);
+    }
+
+    private static boolean hides(Track track) {
+        Channel channel = track.channel();
+        return channel == Channel.REVEAL || channel == Channel.OPACITY || channel == Channel.SCALE_X;
+    }
+}

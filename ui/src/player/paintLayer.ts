@@ -1,0 +1,158 @@
+import type { Layer } from '../api/types';
+import { mixed } from './colours';
+import { isDealt, letter, trackedBy, type Letter } from './letters';
+import type { Moment } from './moment';
+import { pictureImage } from './pictures';
+import { letterShapes, shape, shapeNow } from './shapes';
+import type { Stand } from './stand';
+
+type Tints = Stand['tints'];
+
+const FAR = 100_000;
+
+/**
+ * Paints a layer in the coordinates that are set, uncut: its letters one by one where they move so, or all of it.
+ *
+ * @param scale canvas pixels per px: shadows and blurs are not scaled with what throws them
+ */
+export function paintLayer(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  stand: Stand,
+  moment: Moment,
+  scale: number,
+): void {
+  if (!isDealt(layer, moment, stand.tracking)) {
+    context.save();
+    context.globalAlpha = stand.opacity;
+    paintShape(context, layer, shapeNow(layer, stand.edges), stand.stroke, stand.tints, scale);
+    context.restore();
+    return;
+  }
+  letterShapes(layer).forEach((path, unit) => {
+    const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+    if (now.opacity === 0) return;
+    context.save();
+    context.translate(stand.edges.left, stand.edges.top);
+    transform(context, now.matrix);
+    for (const reveal of now.reveals) clipLetter(context, layer.units[unit]!, reveal);
+    context.globalAlpha = stand.opacity * now.opacity;
+    if (now.blur > 0) context.filter = `blur(${now.blur * scale}px)`;
+    paintShape(context, layer, path, stand.stroke * now.stroke, [...stand.tints, ...now.tints], scale);
+    context.restore();
+  });
+}
+
+function transform(context: CanvasRenderingContext2D, { a, b, c, d, e, f }: DOMMatrix): void {
+  context.transform(a, b, c, d, e, f);
+}
+
+function clipLetter(
+  context: CanvasRenderingContext2D,
+  unit: Layer['units'][number],
+  { degrees, bothWays, share }: Letter['reveals'][number],
+): void {
+  const across = degrees % 180 === 0;
+  const extent = (across ? unit.width : unit.height) * share;
+  const before = bothWays ? 0.5 : degrees === 180 || degrees === 270 ? 1 : 0;
+  const path = new Path2D();
+  // Across its way nothing is cut: marks and swashes stand out of a letter's box.
+  if (across) path.rect(unit.x + (unit.width - extent) * before, -FAR, extent, 2 * FAR);
+  else path.rect(-FAR, unit.y + (unit.height - extent) * before, 2 * FAR, extent);
+  context.clip(path);
+}
+
+function paintShape(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  strokeFactor: number,
+  tints: Tints,
+  scale: number,
+): void {
+  context.fillStyle = paint(context, layer, tints);
+  if (layer.glow.colour) {
+    context.save();
+    throwShadow(context, layer.glow, scale);
+    context.fill(path);
+    context.restore();
+  }
+  throwShadow(context, layer.shadow, scale);
+  const width = layer.stroke.width * strokeFactor;
+  if (width > 0 && layer.kind === 'text') strokeAround(context, layer, path, width, tints);
+  const image = layer.picture ? pictureImage(layer.picture) : undefined;
+  if (image) drawPicture(context, layer, image);
+  else context.fill(path);
+  if (width > 0 && layer.kind !== 'text') strokeInside(context, layer, path, width, tints);
+}
+
+/** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
+function drawPicture(context: CanvasRenderingContext2D, layer: Layer, image: HTMLImageElement): void {
+  const { x, y, width, height } = layer.pictureAt;
+  context.save();
+  const inside = width <= layer.box.width + 0.01 && height <= layer.box.height + 0.01;
+  const sharp = Object.values(layer.corners).every((radius) => radius === 0) && layer.slant === 0;
+  if (!inside || !sharp) {
+    context.fill(shape(layer));
+    context.clip(shape(layer));
+    context.shadowColor = 'transparent';
+  }
+  context.drawImage(image, x, y, width, height);
+  context.restore();
+}
+
+function tinted(colour: string, tints: Tints): string {
+  return tints.reduce((now, tint) => mixed(now, tint.colour, tint.share), colour);
+}
+
+function paint(context: CanvasRenderingContext2D, { fill }: Layer, tints: Tints): string | CanvasGradient {
+  const [from, to] = [tinted(fill.from, tints), tinted(fill.to, tints)];
+  if (fill.from === fill.to) return from;
+  const { x1, y1, x2, y2 } = fill;
+  const gradient = fill.radial
+    ? context.createRadialGradient(x1, y1, 0, x1, y1, Math.hypot(x2 - x1, y2 - y1))
+    : context.createLinearGradient(x1, y1, x2, y2);
+  gradient.addColorStop(0, from);
+  gradient.addColorStop(1, to);
+  return gradient;
+}
+
+function throwShadow(context: CanvasRenderingContext2D, shadow: Layer['shadow'], scale: number): void {
+  if (!shadow.colour) return;
+  context.shadowColor = shadow.colour;
+  context.shadowOffsetX = shadow.x * scale;
+  context.shadowOffsetY = shadow.y * scale;
+  context.shadowBlur = shadow.blur * scale;
+}
+
+/** Twice as wide and under the fill: what is seen of it is outside. It has thrown the shadow. */
+function strokeAround(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  width: number,
+  tints: Tints,
+): void {
+  context.strokeStyle = tinted(layer.stroke.colour, tints);
+  context.lineWidth = 2 * width;
+  context.lineJoin = 'round';
+  context.stroke(path);
+  context.shadowColor = 'transparent';
+}
+
+/** Twice as wide and cut to the shape: what is seen of it is inside. */
+function strokeInside(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  width: number,
+  tints: Tints,
+): void {
+  context.shadowColor = 'transparent';
+  context.save();
+  context.clip(path);
+  context.strokeStyle = tinted(layer.stroke.colour, tints);
+  context.lineWidth = 2 * width;
+  context.stroke(path);
+  context.restore();
+}
