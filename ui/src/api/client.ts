@@ -160,6 +160,8 @@ export interface Edit {
   keys?: string[];
   steps?: number;
   raster?: { width: number; height: number };
+  /** Of an edit of moves. */
+  phase?: 'in' | 'loop' | 'out';
 }
 
 export function editGraphic(
@@ -189,8 +191,16 @@ export async function outlines(font: FontInfo, page: number): Promise<string[]> 
   return found.outlines;
 }
 
-/** Works a document out for several fillings at once; answers in the same order. */
-export async function workOut(document: Graphic, values: Values[]): Promise<Worked[]> {
-  const found = await answer(client.POST('/api/reels', { body: { document, values } }));
+/**
+ * Works a document out for several fillings at once; answers in the same order.
+ *
+ * @param leaves the moment from which the out begins, if it is not rest
+ */
+export async function workOut(
+  document: Graphic,
+  values: Values[],
+  leaves?: { phase: 'IN' | 'LOOP' | 'OUT'; frame: number },
+): Promise<Worked[]> {
+  const found = await answer(client.POST('/api/reels', { body: { document, values, leaves } }));
   return found.worked;
 }

@@ -1,7 +1,8 @@
 <script lang="ts">
   import { InlineLoading } from 'carbon-components-svelte';
   import { reach } from '../api/reach.svelte';
-  import type { EditWhat } from '../api/types';
+  import type { EditWhat, Worked } from '../api/types';
+  import type { Phase } from '../player/moment';
   import Picture from '../picture/Picture.svelte';
   import Conflict from './Conflict.svelte';
   import { FloorState } from './floor.svelte';
@@ -27,6 +28,9 @@
   let safeLines = $state(true);
   let closeUp = $state(true);
   let helpOpen = $state(false);
+  let maskAlone = $state(false);
+  /** What is played when it leaves before it rests. */
+  let leaving = $state.raw<Worked>();
 
   $effect(() => {
     void reach.returned;
@@ -45,7 +49,37 @@
     document.body.dataset.changing = String(floor.changing > 0);
   });
 
+  /** A gesture that is pointed at is played round and round; nothing when it is left. */
+  function look(phase: Phase | undefined) {
+    playing.stop();
+    if (phase)
+      playing.play(
+        phase,
+        () => floor.worked,
+        (moment) => (floor.moment = moment),
+        true,
+      );
+    else floor.toRest();
+  }
+
+  /** Out, also in the middle of in or loop: from wherever each part stands. */
+  async function leave() {
+    const { phase, frame } = floor.moment;
+    const early = playing.run !== undefined && phase !== 'OUT' && frame !== floor.worked?.reel.in;
+    const worked = early ? await floor.leaving(floor.moment) : floor.worked;
+    playing.play(
+      'OUT',
+      () => worked,
+      (moment) => {
+        leaving = early ? worked : undefined;
+        floor.moment = moment;
+      },
+    );
+  }
+
   function play(run: Run) {
+    leaving = undefined;
+    if (run === 'OUT') return void leave();
     playing.play(
       run,
       () => floor.worked,
@@ -82,8 +116,18 @@
     g: () => floor.group(),
     e: () => (floor.pointing = floor.pointing === 'x' ? undefined : 'x'),
     E: () => (floor.pointing = floor.pointing === 'y' ? undefined : 'y'),
+    v: () => void floor.edit({ what: 'MIRROR_OUT', key: '' }),
+    q: () => (maskAlone = !maskAlone),
+    a: () => floor.markRange(false),
+    b: () => floor.markRange(true),
+    p: () => floor.range && toggle(floor.range),
+    ',': () => floor.toKey(false),
+    '.': () => floor.toKey(true),
+    '+': () => (floor.zoom = Math.min(8, floor.zoom * 1.5)),
+    '-': () => (floor.zoom = Math.max(1, floor.zoom / 1.5)),
+    Escape: () => floor.choose(floor.selected),
     d: () => onPart('DUPLICATE_PART'),
-    Delete: () => onPart('REMOVE_PART'),
+    Delete: () => (floor.move ? floor.removeMoves() : onPart('REMOVE_PART')),
     PageUp: () => onPart('REORDER_PART', 1),
     PageDown: () => onPart('REORDER_PART', -1),
   };
@@ -151,7 +195,8 @@
     <section class="stage" aria-label="Picture">
       <div class="surface picture">
         <Picture
-          reel={floor.worked?.reel}
+          reel={playing.run === 'OUT' && leaving ? leaving.reel : floor.worked?.reel}
+          masksOf={maskAlone ? floor.selected : undefined}
           moment={floor.moment}
           {backdropId}
           {safeLines}
@@ -163,7 +208,7 @@
       <Transport {floor} {playing} onplay={play} bind:backdropId bind:safeLines bind:closeUp />
     </section>
     <div class="sheet surface">
-      <Sheet {floor} />
+      <Sheet {floor} onlook={look} />
     </div>
     <div class="strip"><Strip {floor} {backdropId} {closeUp} /></div>
     <div class="score surface"><Score {floor} onscrub={() => playing.stop()} /></div>

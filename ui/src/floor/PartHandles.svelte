@@ -6,6 +6,7 @@
   import type { FloorState } from './floor.svelte';
   import Guides from './Guides.svelte';
   import { nearestEdge, pulled, rehung } from './handles';
+  import MotionPath from './MotionPath.svelte';
   import Why from './Why.svelte';
 
   interface Props {
@@ -234,6 +235,7 @@
       {/each}
     {/if}
   {/if}
+  <MotionPath {floor} {scale} />
   {#if drag?.lineX !== undefined}<div class="line across" style:left="{drag.lineX * scale}px"></div>{/if}
   {#if drag?.lineY !== undefined}<div class="line down" style:top="{drag.lineY * scale}px"></div>{/if}
   {#if spot}

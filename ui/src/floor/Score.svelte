@@ -1,10 +1,11 @@
 <script lang="ts">
-  import type { Bar } from '../api/types';
   import PhaseMark from '../frame/PhaseMark.svelte';
-  import { length, PHASES, timecode, type Phase } from '../player/moment';
+  import { length, PHASES, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
+  import ScoreBars from './ScoreBars.svelte';
   import ScoreName from './ScoreName.svelte';
-  import { BAR, columns, depthsOf, scoreRows, wait } from './scoreLayout';
+  import Spans from './Spans.svelte';
+  import { columns, depthsOf, scoreRows } from './scoreLayout';
 
   interface Props {
     floor: FloorState;
@@ -24,7 +25,7 @@
   /** What is drawn in front stands above. */
   const rows = $derived([...(floor.worked?.rest ?? [])].reverse());
   const depths = $derived(depthsOf(floor.document?.parts ?? []));
-  const layout = $derived(reel ? columns(reel, width) : undefined);
+  const layout = $derived(reel ? columns(reel, width * floor.zoom) : undefined);
   const bars = $derived(floor.worked?.bars ?? []);
   const placed = $derived(
     scoreRows(
@@ -32,21 +33,6 @@
       bars,
     ),
   );
-
-  function waits(phase: Phase): { bar: Bar; path: string }[] {
-    if (!layout) return [];
-    const ofPhase = bars.filter((bar) => bar.phase === phase);
-    return ofPhase.flatMap((bar) => {
-      const waited = ofPhase.find(({ move }) => move === bar.waitsFor);
-      if (!waited) return [];
-      return [
-        {
-          bar,
-          path: wait(waited, placed.barTops.get(waited)!, bar, placed.barTops.get(bar)!, layout[phase]),
-        },
-      ];
-    });
-  }
 
   function frameAt(phase: Phase, clientX: number, area: HTMLElement): number {
     const column = layout![phase];
@@ -64,19 +50,25 @@
   }
 </script>
 
-<div class="score" bind:clientWidth={width}>
+<div class="score" class:zoomed={floor.zoom > 1} bind:clientWidth={width}>
   {#if layout && reel}
-    <div class="head">
+    <div class="head" style:width="{width * floor.zoom}px">
       <span class="caption score-title" style:width="{layout.names.width}px">score</span>
       {#each PHASES as phase (phase)}
         <span class="phase" style:left="{layout[phase].left}px" style:width="{layout[phase].width}px">
-          <PhaseMark {phase} />{WORDS[phase]}
+          <button
+            class="plain phase-name"
+            aria-pressed={floor.phaseShown === phase}
+            title="Length, spans, delays and staggers of {WORDS[phase]}"
+            onclick={() => floor.choosePhase(phase)}><PhaseMark {phase} />{WORDS[phase]}</button
+          >
           <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
+          <Spans {floor} {phase} scale={layout[phase].scale} />
         </span>
       {/each}
       <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
     </div>
-    <div class="body">
+    <div class="body" style:width="{width * floor.zoom}px">
       {#if rows.length === 0}
         <p class="muted empty">
           No parts yet. Add a text first, at the top of the sheet; then a box that wraps it.
@@ -119,22 +111,7 @@
             onpointerup={() => (scrubbing = undefined)}
             onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
           >
-            <svg aria-hidden="true">
-              {#each waits(phase) as { bar, path } (bar.move)}<path d={path} />{/each}
-            </svg>
-            {#each bars.filter((bar) => bar.phase === phase) as bar (bar.move)}
-              <span
-                class="bar {phase}"
-                style:left="{bar.start * column.scale}px"
-                style:width="{bar.length * column.scale}px"
-                style:top="{placed.barTops.get(bar)}px"
-                style:height="{BAR}px"
-                title="{bar.move}: {bar.words}, {bar.length} f from frame {bar.start} ({timecode(
-                  bar.start,
-                  reel.rate,
-                )})">{bar.words}</span
-              >
-            {/each}
+            <ScoreBars {floor} {phase} {column} tops={placed.barTops} />
             {#if floor.moment.phase === phase}
               <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
             {/if}
@@ -150,6 +127,20 @@
     display: flex;
     flex-direction: column;
     height: 100%;
+  }
+
+  .zoomed {
+    overflow-x: auto;
+  }
+
+  .phase-name {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+  }
+
+  .phase-name[aria-pressed='true'] {
+    color: var(--accent);
   }
 
   .head {
@@ -234,47 +225,6 @@
 
   .ticks {
     background: repeating-linear-gradient(90deg, var(--layer-2) 0 1px, transparent 1px var(--tick));
-  }
-
-  svg {
-    position: absolute;
-    inset: 0;
-    width: 100%;
-    height: 100%;
-    overflow: visible;
-    pointer-events: none;
-  }
-
-  path {
-    fill: none;
-    stroke: var(--muted);
-    stroke-width: 1.25;
-    opacity: 0.8;
-  }
-
-  .bar {
-    position: absolute;
-    padding: 0 5px;
-    overflow: hidden;
-    border-radius: 4px;
-    box-sizing: border-box;
-    color: var(--on-accent);
-    font-size: 11px;
-    line-height: 16px;
-    text-overflow: ellipsis;
-    white-space: nowrap;
-  }
-
-  .bar.IN {
-    background: var(--phase-in);
-  }
-
-  .bar.LOOP {
-    background: var(--phase-loop);
-  }
-
-  .bar.OUT {
-    background: var(--phase-out);
   }
 
   .playhead {

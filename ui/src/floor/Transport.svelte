@@ -54,6 +54,13 @@
     {playing.run === 'ALL' ? 'stop' : 'all'}
   </button>
   <span class="figures now" data-testid="moment">
+    {#if playing.run}
+      <strong class:dropping={playing.dropped > 0} title="Frames that were due but never shown"
+        >{playing.dropped} dropped</strong
+      >
+    {:else if floor.range}
+      <strong>range {floor.range.from}–{floor.range.to}</strong>
+    {/if}
     {#if reel}
       <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
       <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>

@@ -10,12 +10,13 @@ import {
   workOut,
   type Edit,
 } from '../api/client';
-import type { FontInfo, Graphic, Part, StoredGraphic, Trial, Values, Worked } from '../api/types';
+import type { FontInfo, Graphic, Move, Part, StoredGraphic, Trial, Values, Worked } from '../api/types';
 import { length, next, PHASES, previous, within, type Moment, type Phase } from '../player/moment';
 import { shippedFonts } from '../player/outlines';
 import { ready } from '../player/ready';
 import type { Axis } from '../sheet/relations';
 import { movedParts, pulled } from './handles';
+import { keyFrames, movesOf, PHASE_KEYS, withMoves, type MoveRef } from './moves';
 import { History } from './history.svelte';
 import { View } from './view.svelte';
 import { timeOf } from './time';
@@ -40,6 +41,14 @@ export class FloorState {
   /** Further parts that are chosen with it. */
   others = $state<string[]>([]);
   view = new View();
+  /** Moves that are chosen in the score; the first is the one the sheet is about. */
+  moves = $state.raw<MoveRef[]>([]);
+  /** The phase that the sheet is about. */
+  phaseShown = $state<Phase>();
+  /** How many times as wide as the window the score is. */
+  zoom = $state(1);
+  /** Frames that are played round and round. */
+  range = $state.raw<{ phase: Phase; from: number; to: number }>();
   /** Along which axis the next edge that is pointed at is what the part hangs on. */
   pointing = $state<Axis>();
   fonts = $state.raw<FontInfo[]>([]);
@@ -71,6 +80,10 @@ export class FloorState {
 
   document = $derived(this.history.present);
   part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
+  move = $derived(
+    this.moves[0] &&
+      movesOf(this.document, this.moves[0].phase).find(({ key }) => key === this.moves[0]!.key),
+  );
   trials = $derived(this.document?.trials ?? []);
   mirrored = $derived(
     !!this.document?.mirror &&
@@ -286,6 +299,23 @@ export class FloorState {
     this.useTrial(Math.min(this.trial, this.trials.length - 1));
   }
 
+  /** Shows the graphic with an edit that is not made, and resolves with how long its phase is; without one, as it is. */
+  async previewEdit(edit?: Edit): Promise<boolean> {
+    const document = this.document;
+    if (!document || (!edit && !this.#previewing)) return false;
+    this.#previewing = edit !== undefined;
+    try {
+      const tried = edit ? (await editGraphic(document, this.values, edit)).document : document;
+      const [worked] = await workOut(tried, [this.values]);
+      await ready([worked!.reel]);
+      if (this.#previewing !== (edit !== undefined) || this.document !== document) return false;
+      this.#show(worked!);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+
   /** Shows the values at hand with some changes to a part that are not made; without any, as it is. */
   async preview(changes?: Partial<Part>): Promise<void> {
     const document = this.document;
@@ -305,6 +335,8 @@ export class FloorState {
 
   /** Chooses a part, alone or together with those that are chosen. */
   choose(key: string, together = false): void {
+    this.moves = [];
+    this.phaseShown = undefined;
     if (!together || !this.selected) {
       this.selected = key;
       this.others = [];
@@ -312,6 +344,79 @@ export class FloorState {
       const without = this.others.filter((other) => other !== key);
       this.others = without.length < this.others.length ? without : [...this.others, key];
     }
+  }
+
+  /** Chooses a move and its part, alone or together with those that are chosen. */
+  chooseMove(move: MoveRef, part: string, together = false): void {
+    this.phaseShown = undefined;
+    this.selected = part;
+    this.others = [];
+    const others = this.moves.filter(({ phase, key }) => phase !== move.phase || key !== move.key);
+    this.moves = together ? (others.length < this.moves.length ? others : [...others, move]) : [move];
+  }
+
+  choosePhase(phase: Phase): void {
+    this.moves = [];
+    this.phaseShown = this.phaseShown === phase ? undefined : phase;
+  }
+
+  changeMoves(phase: Phase, rule: (moves: Move[]) => Move[]): Promise<void> {
+    return this.change((document) => withMoves(document, phase, rule));
+  }
+
+  /** Changes every move that is chosen; of a linked copy, the one it is linked to. */
+  async changeChosen(changes: (move: Move) => Partial<Move>): Promise<void> {
+    for (const phase of PHASES) {
+      const keys = this.moves.filter((move) => move.phase === phase).map(({ key }) => key);
+      if (keys.length === 0) continue;
+      await this.changeMoves(phase, (moves) => {
+        const originals = moves.flatMap(({ key, like }) => (keys.includes(key) && like ? [like] : []));
+        return moves.map((move) =>
+          !move.like && (keys.includes(move.key) || originals.includes(move.key))
+            ? { ...move, ...changes(move) }
+            : move,
+        );
+      });
+    }
+  }
+
+  async removeMoves(): Promise<void> {
+    const chosen = this.moves;
+    this.moves = [];
+    for (const phase of PHASES) {
+      const keys = chosen.filter((move) => move.phase === phase).map(({ key }) => key);
+      if (keys.length > 0) await this.edit({ what: 'REMOVE_MOVES', key: '', keys, phase: PHASE_KEYS[phase] });
+    }
+  }
+
+  async renameMove(to: string): Promise<void> {
+    const move = this.moves[0];
+    if (!move || to === move.key) return;
+    await this.edit({ what: 'RENAME_MOVE', key: move.key, newName: to, phase: PHASE_KEYS[move.phase] });
+    if (!this.refusal) this.moves = [{ ...move, key: to }];
+  }
+
+  /** To the next frame of the phase at which something begins or ends, or the one before. */
+  toKey(forwards: boolean): void {
+    const frames = keyFrames(this.worked?.bars ?? [], this.moment.phase);
+    const { phase, frame } = this.moment;
+    const found = forwards ? frames.find((key) => key > frame) : frames.filter((key) => key < frame).at(-1);
+    if (found !== undefined) this.phaseAt(phase, found);
+  }
+
+  /** The moment at hand is where the range begins or ends. */
+  markRange(end: boolean): void {
+    const { phase, frame } = this.moment;
+    const before = this.range?.phase === phase ? this.range : { phase, from: 0, to: frame };
+    const range = end ? { ...before, to: frame } : { ...before, from: frame, to: Math.max(before.to, frame) };
+    this.range = range.from < range.to ? range : undefined;
+  }
+
+  /** The reel for leaving from a moment of in or loop, as it is worked out by the server. */
+  async leaving(moment: Moment): Promise<Worked | undefined> {
+    if (!this.document) return undefined;
+    const [worked] = await workOut(this.document, [this.values], moment);
+    return worked;
   }
 
   group(): void {

@@ -1,39 +1,51 @@
 import type { Worked } from '../api/types';
 import { length, momentOf, type Moment, type Phase } from '../player/moment';
 
-export type Run = Phase | 'ALL';
+/** A phase, the whole graphic, or frames of a phase round and round. */
+export type Run = Phase | 'ALL' | { phase: Phase; from: number; to: number };
 
-/** Plays at real speed: the frame shown is the one the clock says, so frames are dropped rather than slowed down. */
+/** Plays at real speed: the frame shown is the one the clock says, so frames are dropped rather than slowed down, and counted. */
 export class Playing {
-  run = $state<Run>();
+  run = $state.raw<Run>();
+  /** Frames of this run that were due but never shown. */
+  dropped = $state(0);
   #began = 0;
   #request = 0;
+  #shown = -1;
 
   /**
-   * @param run a phase (in and out once, the loop round and round) or the whole graphic
+   * @param run a phase (in and out once, the loop round and round), the whole graphic, or a range round and round
    * @param worked asked anew for each frame, so that typing does not stop the motion
    * @param show takes each moment that is due
+   * @param again whether in or out begins again at its end
    */
-  play(run: Run, worked: () => Worked | undefined, show: (moment: Moment) => void): void {
+  play(run: Run, worked: () => Worked | undefined, show: (moment: Moment) => void, again = false): void {
     this.stop();
     this.run = run;
+    this.dropped = 0;
+    this.#shown = -1;
     this.#began = performance.now();
     const tick = () => {
       const now = worked();
       if (!now) return this.stop();
       const frame = Math.floor(((performance.now() - this.#began) * now.reel.rate) / 1000);
-      const moment = Playing.#momentOf(run, now, frame);
+      const moment = Playing.#momentOf(run, now, frame, again);
       if (!moment) return this.stop();
+      if (this.#shown >= 0) this.dropped += Math.max(0, frame - this.#shown - 1);
+      this.#shown = frame;
       show(moment);
       this.#request = requestAnimationFrame(tick);
     };
     tick();
   }
 
-  static #momentOf(run: Run, worked: Worked, frame: number): Moment | undefined {
+  static #momentOf(run: Run, worked: Worked, frame: number, again: boolean): Moment | undefined {
+    if (typeof run === 'object')
+      return { phase: run.phase, frame: run.from + (frame % (run.to - run.from + 1)) };
     if (run === 'ALL') return momentOf(worked.whole, frame);
     const frames = length(worked.reel, run);
     if (run === 'LOOP') return frames > 0 ? { phase: run, frame: frame % frames } : undefined;
+    if (again && frames > 0) return { phase: run, frame: Math.min(frames, frame % (frames + PAUSE)) };
     return frame <= frames ? { phase: run, frame } : undefined;
   }
 
@@ -42,3 +54,6 @@ export class Playing {
     this.run = undefined;
   }
 }
+
+/** Frames that a phase is looked at in full before it begins again. */
+const PAUSE = 25;

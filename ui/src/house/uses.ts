@@ -6,7 +6,9 @@ const COLOURS = new Set(['fill', 'colour', 'from', 'to']);
 /** Names of the graphics whose documents name a colour of the palette. */
 export function uses(graphics: StoredGraphic[], name: string): string[] {
   return graphics
-    .filter(({ document }) => names([document.parts ?? [], document.fields ?? []], name))
+    .filter(({ document }) =>
+      names([document.parts ?? [], document.fields ?? [], document.in, document.loop, document.out], name),
+    )
     .map(({ document }) => document.name);
 }
 

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Reel } from '../api/types';
-  import { drawReel } from '../player/draw';
+  import { drawMasks, drawReel } from '../player/draw';
   import type { Moment } from '../player/moment';
   import type { Area } from './area';
   import { backdrop } from './backdrops';
@@ -12,6 +12,8 @@
     moment: Moment;
     backdropId?: string;
     safeLines?: boolean;
+    /** Only the masks of this part are shown. */
+    masksOf?: string;
     /** Keys of parts that are not shown. */
     unseen?: Set<string>;
     /** The part of the raster that is shown; all of it if undefined. */
@@ -19,7 +21,16 @@
     label: string;
   }
 
-  const { reel, moment, backdropId = 'evening', safeLines = false, unseen, area, label }: Props = $props();
+  const {
+    reel,
+    moment,
+    backdropId = 'evening',
+    safeLines = false,
+    unseen,
+    masksOf,
+    area,
+    label,
+  }: Props = $props();
 
   let canvas = $state<HTMLCanvasElement>();
   let width = $state(0);
@@ -33,13 +44,10 @@
     // Setting the size clears the canvas.
     canvas.width = pixels;
     canvas.height = height;
-    drawReel(
-      canvas.getContext('2d')!,
-      reel,
-      moment,
-      new DOMMatrix([scale, 0, 0, scale, -shown.x * scale, -shown.y * scale]),
-      unseen,
-    );
+    const base = new DOMMatrix([scale, 0, 0, scale, -shown.x * scale, -shown.y * scale]);
+    const context = canvas.getContext('2d')!;
+    if (masksOf) drawMasks(context, reel, masksOf, moment, base);
+    else drawReel(context, reel, moment, base, unseen);
     // For whoever measures how long a change takes to be seen.
     canvas.dataset.drawn = String(Number(canvas.dataset.drawn ?? 0) + 1);
   });
@@ -53,7 +61,7 @@
   style:aspect-ratio={reel ? `${reel.width} / ${reel.height}` : '16 / 9'}
   bind:clientWidth={width}
 >
-  <canvas bind:this={canvas}></canvas>
+  <canvas bind:this={canvas} class:matte={backdropId === 'matte'}></canvas>
   {#if safeLines}
     {#each Object.entries(house.house.safe) as [name, percent] (name)}
       <div class="safe {name}" style:inset="{(100 - percent) / 2}%" title="{name}-safe, {percent} %"></div>
@@ -72,6 +80,11 @@
     inset: 0;
     width: 100%;
     height: 100%;
+  }
+
+  /* White where it is opaque, whatever its colours. */
+  .matte {
+    filter: brightness(0) invert(1);
   }
 
   .safe {

@@ -15,6 +15,7 @@ export const BACKDROPS: Backdrop[] = [
   { id: 'dark', name: 'dark', css: 'radial-gradient(ellipse at 50% 30%, #2c3644 0%, #10141b 75%)' },
   { id: 'bright', name: 'bright', css: 'linear-gradient(180deg, #ffffff 0%, #eef4fa 45%, #fbf4e2 100%)' },
   { id: 'busy', name: 'busy', css: "url('/busy.svg') center / cover" },
+  { id: 'matte', name: 'alpha as grey', css: '#000000' },
   {
     id: 'alpha',
     name: 'alpha',

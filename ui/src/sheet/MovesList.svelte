@@ -1,63 +1,157 @@
 <script lang="ts">
-  import type { Bar, Move } from '../api/types';
-  import PhaseMark from '../frame/PhaseMark.svelte';
+  import type { Bar } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
+  import { movesOf, PHASE_KEYS } from '../floor/moves';
+  import PhaseMark from '../frame/PhaseMark.svelte';
+  import { house } from '../house/house.svelte';
+  import { PHASES, type Phase } from '../player/moment';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import { newMove } from './travels';
 
   interface Props {
     floor: FloorState;
+    /** Plays a phase while a gesture is looked at. */
+    onplay: (phase: Phase | undefined) => void;
   }
 
-  const { floor }: Props = $props();
+  const { floor, onplay }: Props = $props();
+
+  const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+  const TO = 'copy to …';
+  const LINK = 'link to …';
+  const GESTURE_PHASES = ['IN', 'OUT'] as const;
+
+  let phase = $state<(typeof GESTURE_PHASES)[number]>('IN');
 
   const bars = $derived(floor.worked?.bars.filter(({ part }) => part === floor.selected) ?? []);
+  const entry = $derived(floor.worked?.rest.find(({ part }) => part === floor.selected));
+  const gestures = $derived([...(entry?.gestures ?? []), ...house.house.gestures.map(({ name }) => name)]);
+  const others = $derived(
+    (floor.document?.parts ?? []).map(({ key }) => key).filter((key) => key !== floor.selected),
+  );
+  const kept = $derived(movesOf(floor.document, phase).filter(({ part }) => part === floor.selected));
 
-  const moves = $derived({
-    IN: floor.document?.in?.moves ?? [],
-    LOOP: floor.document?.loop?.moves ?? [],
-    OUT: floor.document?.out?.moves ?? [],
-  });
-
-  function move(bar: Bar): Move | undefined {
-    return moves[bar.phase].find(({ key }) => key === bar.move);
+  function edit(name: string) {
+    const at = floor.moment.phase === phase && floor.moment.frame < (floor.worked?.reel.in ?? 0);
+    return {
+      what: 'ADD_GESTURE' as const,
+      key: floor.selected,
+      newName: name,
+      phase: PHASE_KEYS[phase] as 'in' | 'out',
+      steps: at ? floor.moment.frame : 0,
+    };
   }
 
-  function ease(bar: Bar): string {
-    const given = move(bar)?.ease ?? 'linear';
-    if (typeof given === 'string') return given;
-    return 'steps' in given ? `${given.steps} steps` : `bezier ${given.bezier.join(' ')}`;
+  async function look(name: string) {
+    if (await floor.previewEdit(edit(name))) onplay(phase);
   }
 
-  function number(bar: Bar): string {
-    const channel = move(bar)?.channel;
-    if (channel === 'turn' || (channel !== 'x' && channel !== 'y')) return '';
-    return `${Math.round(bar.away * 10) / 10} px`;
+  async function leave() {
+    onplay(undefined);
+    await floor.previewEdit();
+  }
+
+  async function drop(name: string) {
+    onplay(undefined);
+    await floor.edit(edit(name));
+  }
+
+  function add(to: Phase) {
+    const taken = movesOf(floor.document, to).map(({ key }) => key);
+    const move = newMove(floor.selected, taken, floor.moment.phase === to ? floor.moment.frame : 0);
+    void floor
+      .changeMoves(to, (moves) => [...moves, move])
+      .then(() => floor.chooseMove({ phase: to, key: move.key }, floor.selected));
+  }
+
+  function choose(bar: Bar) {
+    floor.chooseMove({ phase: bar.phase, key: bar.move }, bar.part);
+  }
+
+  /** The moves of the part in a phase, as a gesture that can be dropped on any part. */
+  async function keep() {
+    const moves = kept.map((move) => ({ ...move, part: 'part' }));
+    const names = house.house.gestures.map(({ name }) => name);
+    let name = `${floor.selected} ${WORDS[phase]}`;
+    for (let i = 2; names.includes(name); i++) name = `${floor.selected} ${WORDS[phase]} ${i}`;
+    await house.change({ gestures: [...house.house.gestures, { name, moves: { moves } }] });
   }
 </script>
 
 <h3 class="caption">Moves</h3>
 <ul>
   {#each bars as bar (bar.phase + bar.move)}
-    <li class="move">
-      <PhaseMark phase={bar.phase} />
-      <span>
-        <strong>{bar.move}</strong><br />
-        {bar.words}
-        {#if number(bar)}<span class="figures muted">→ {number(bar)}</span>{/if}<br />
-        <span class="figures">{bar.length} f</span>
-        {#if bar.waitsFor}
-          {bar.afterEnd ? 'after' : 'with'}
-          {bar.waitsFor}
-          <span class="figures muted">→ frame {bar.start}</span>
-        {:else}
-          at <span class="figures">frame {bar.start}</span>
-        {/if}<br />
-        ease {ease(bar)}
-      </span>
+    <li>
+      <button class="plain move" onclick={() => choose(bar)}>
+        <PhaseMark phase={bar.phase} />
+        <span>
+          <strong>{bar.move}</strong><br />
+          {bar.words}<br />
+          <span class="figures">{bar.length} f</span>
+          {#if bar.waitsFor ?? bar.waitsForPart}
+            {bar.afterEnd ? 'after' : 'with'}
+            {bar.waitsFor ?? bar.waitsForPart}
+            <span class="figures muted">→ frame {bar.start}</span>
+          {:else}
+            at <span class="figures">frame {bar.start}</span>
+          {/if}
+        </span>
+      </button>
     </li>
   {:else}
     <li class="muted">It does not move of itself.</li>
   {/each}
 </ul>
+<p>
+  add a move to
+  {#each PHASES as to (to)}
+    <button class="plain act" aria-label="Add a move to {WORDS[to]}" onclick={() => add(to)}
+      >{WORDS[to]}</button
+    >
+  {/each}
+</p>
+{#if bars.length > 0 && others.length > 0}
+  <p>
+    all its moves
+    <ChoicePiece
+      label="Copy its moves to"
+      value={TO}
+      options={[TO, ...others]}
+      onchange={(to) => to !== TO && floor.edit({ what: 'COPY_MOVES', key: floor.selected, newName: to })}
+    />
+    <ChoicePiece
+      label="Link its moves to"
+      value={LINK}
+      options={[LINK, ...others]}
+      onchange={(to) => to !== LINK && floor.edit({ what: 'LINK_MOVES', key: floor.selected, newName: to })}
+    />
+  </p>
+{/if}
+<h3 class="caption">Gestures</h3>
+<p>
+  for <ChoicePiece
+    label="Phase of a gesture"
+    value={phase}
+    options={GESTURE_PHASES}
+    onchange={(to) => (phase = to)}
+  />
+  <span class="muted">point at one to see it on the part</span>
+</p>
+<div class="gestures" role="group" aria-label="Gestures">
+  {#each gestures as name (name)}
+    <button
+      class="plain act"
+      onpointerenter={() => look(name)}
+      onpointerleave={leave}
+      onclick={() => drop(name)}>{name}</button
+    >
+  {/each}
+  {#if kept.length > 0}
+    <button class="plain act keep" title="Kept in the house style" onclick={keep}
+      >keep its moves as one</button
+    >
+  {/if}
+</div>
 
 <style>
   h3 {
@@ -71,13 +165,32 @@
   }
 
   li {
-    margin-bottom: 10px;
+    margin-bottom: 8px;
     line-height: 1.45;
+  }
+
+  p {
+    margin: 0 0 7px;
+    line-height: 1.6;
   }
 
   .move {
     display: flex;
     gap: 8px;
     align-items: baseline;
+  }
+
+  .move:hover strong {
+    color: var(--accent);
+  }
+
+  .gestures {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px;
+  }
+
+  .keep {
+    border-style: dashed;
   }
 </style>

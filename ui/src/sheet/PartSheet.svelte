@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Part } from '../api/types';
-  import { setContext } from 'svelte';
+  import type { Phase } from '../player/moment';
   import type { FloorState } from '../floor/floor.svelte';
   import { house } from '../house/house.svelte';
   import MovesList from './MovesList.svelte';
@@ -21,9 +21,10 @@
   interface Props {
     floor: FloorState;
     part: Part;
+    onplay: (phase: Phase | undefined) => void;
   }
 
-  const { floor, part }: Props = $props();
+  const { floor, part, onplay }: Props = $props();
 
   const ALIGNS = ['start', 'centre', 'end'] as const;
   const ALONGS = ['y', 'x'] as const;
@@ -31,15 +32,13 @@
   const SCRIM_SIDES = ['left', 'right', 'top', 'bottom', 'middle'] as const;
   const PERCENT = 100;
   const DRAWN = ['text', 'box', 'line', 'picture'];
+  const MASK_SIDES = ['inside', 'outside'] as const;
+  const SEEN = ['drawn', 'only a mask'] as const;
   const NO_TAG = 'no tag';
   const AXES = ['x', 'y'] as const;
   const SIZES = ['width', 'height'] as const;
   /** The reckonings come in this order. */
   const REASONS = { x: 0, y: 1, width: 2, height: 3 };
-
-  setContext('colour fields', () =>
-    (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
-  );
 
   const parts = $derived(floor.document?.parts ?? []);
   /** What it may follow, texts first: they are followed most. */
@@ -137,7 +136,7 @@
   </p>
 {/each}
 <p>
-  seen inside
+  seen through
   <ManyPiece
     label="Masks"
     none="no mask"
@@ -146,6 +145,23 @@
     onchange={(keys) =>
       change({ masks: keys.map((by) => part.masks?.find((mask) => mask.by === by) ?? { by }) })}
   />
+  {#each part.masks ?? [] as mask, i (mask.by)}
+    <ChoicePiece
+      label="Side of the mask {mask.by}"
+      value={mask.side ?? 'inside'}
+      options={MASK_SIDES}
+      onchange={(side) =>
+        change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, side } : other)) })}
+    />
+    {mask.by}, edge
+    <NumberPiece
+      label="Softness of the mask {mask.by}"
+      value={mask.soft ?? 0}
+      unit="px"
+      onchange={(soft) =>
+        change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, soft } : other)) })}
+    />
+  {/each}
   needs
   <ManyPiece
     label="Fields it needs"
@@ -153,6 +169,12 @@
     values={part.needs ?? []}
     options={(floor.document?.fields ?? []).map(({ key }) => key)}
     onchange={(needs) => change({ needs })}
+  />
+  <ChoicePiece
+    label="Whether it is drawn itself"
+    value={part.unseen ? 'only a mask' : 'drawn'}
+    options={SEEN}
+    onchange={(chosen) => change({ unseen: chosen === 'only a mask' || undefined })}
   />
   tagged
   <ChoicePiece
@@ -268,7 +290,7 @@
 
 {#if DRAWN.includes(part.kind)}<LookSentences {part} onchange={change} />{/if}
 
-<MovesList {floor} />
+<MovesList {floor} {onplay} />
 
 <style>
   .head {

@@ -1,14 +1,24 @@
 <script lang="ts">
   import type { FloorState } from '../floor/floor.svelte';
   import GraphicSheet from './GraphicSheet.svelte';
+  import MoveSheet from './MoveSheet.svelte';
   import PartSheet from './PartSheet.svelte';
+  import PhaseSheet from './PhaseSheet.svelte';
+  import type { Phase } from '../player/moment';
+  import { setContext } from 'svelte';
   import './pieces/pieces.css';
 
   interface Props {
     floor: FloorState;
+    /** Plays a phase while a gesture is looked at. */
+    onlook: (phase: Phase | undefined) => void;
   }
 
-  const { floor }: Props = $props();
+  const { floor, onlook }: Props = $props();
+
+  setContext('colour fields', () =>
+    (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
+  );
 
   const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'stack'];
 
@@ -26,12 +36,20 @@
   <div class="tabs" role="group" aria-label="What the sheet shows">
     <button
       class="plain tab"
-      aria-pressed={shown === 'part'}
+      aria-pressed={shown === 'part' && !floor.move && !floor.phaseShown}
       disabled={!floor.part}
-      onclick={() => (whole = false)}>part</button
+      onclick={() => {
+        whole = false;
+        floor.choose(floor.selected);
+      }}>part</button
     >
-    <button class="plain tab" aria-pressed={shown === 'graphic'} onclick={() => (whole = true)}
-      >graphic</button
+    <button
+      class="plain tab"
+      aria-pressed={shown === 'graphic' && !floor.phaseShown}
+      onclick={() => {
+        whole = true;
+        floor.phaseShown = undefined;
+      }}>graphic</button
     >
   </div>
   <div class="add" role="group" aria-label="Add a part">
@@ -49,8 +67,12 @@
 </div>
 {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
 {#key floor.refusals}
-  {#if shown === 'part' && floor.part}
-    <PartSheet {floor} part={floor.part} />
+  {#if floor.phaseShown}
+    <PhaseSheet {floor} phase={floor.phaseShown} />
+  {:else if shown === 'part' && floor.move}
+    <MoveSheet {floor} move={floor.move} />
+  {:else if shown === 'part' && floor.part}
+    <PartSheet {floor} part={floor.part} onplay={onlook} />
   {:else if document}
     <GraphicSheet {floor} {document} />
   {/if}

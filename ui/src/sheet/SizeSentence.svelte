@@ -21,6 +21,7 @@
 
   const { what, part, size, kinds, others, extent, onchange }: Props = $props();
 
+  const FOLLOWS = ['rest', 'are revealed'] as const;
   const TAKES = ['longest', 'union'] as const;
   const kind = $derived(sizeKind(size, part));
   const sides = $derived(what === 'height' ? ['top', 'bottom'] : ['left', 'right']);
@@ -59,6 +60,15 @@
     />
   {/each}
   <span class="muted">px</span>
+  {#if what === 'width'}
+    as they
+    <ChoicePiece
+      label="What of them {what} follows"
+      value={size.revealed ? 'are revealed' : 'rest'}
+      options={FOLLOWS}
+      onchange={(chosen) => onchange({ ...size, revealed: chosen === 'are revealed' || undefined })}
+    />
+  {/if}
   {#if pads[0] !== pads[1]}
     <button class="plain act" onclick={() => onchange({ ...size, pad: [pads[0]!, pads[0]!] })}
       >one pad for both</button

@@ -98,6 +98,35 @@ public final class Gestures {
         });
     }
 
+    /**
+     * The graphic with the moves of a gesture that somebody has kept added to a part.
+     *
+     * @param moves as they were on another part
+     * @param frame at which the first of them begins
+     */
+    public static Graphic add(Graphic graphic, String key, String phase, List<Move> moves, int frame) {
+        return MoveEdits.changed(graphic, phase, known -> {
+            Set<String> taken = new HashSet<>();
+            for (Move move : known) taken.add(move.key());
+            Map<String, String> names = new LinkedHashMap<>();
+            for (Move move : moves) names.put(move.key(), MoveEdits.fresh(taken, key + " " + move.key()));
+            int first = moves.stream()
+                    .map(Move::start)
+                    .filter(Start.At.class::isInstance)
+                    .mapToInt(start -> ((Start.At) start).frame())
+                    .min()
+                    .orElse(0);
+            List<Move> all = new ArrayList<>(known);
+            for (Move move : moves) {
+                Start start = move.start() instanceof Start.At at
+                        ? new Start.At(at.frame() - first + frame)
+                        : MoveEdits.renamed(move.start(), names);
+                all.add(move.unlinked().named(names.get(move.key()), key).withStart(start));
+            }
+            return all;
+        });
+    }
+
     private static Optional<Deal> deal(String name) {
         return switch (name) {
             case "type on" ->

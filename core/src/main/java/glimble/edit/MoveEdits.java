@@ -82,6 +82,11 @@ public final class MoveEdits {
                         .toList());
     }
 
+    static Start renamed(Start start, Map<String, String> names) {
+        String waited = waited(start);
+        return names.containsKey(waited) ? renamed(start, waited, names.get(waited)) : start;
+    }
+
     private static Start renamed(Start start, String key, String to) {
         if (start instanceof Start.After after && after.move().equals(key)) return new Start.After(to, after.plus());
         if (start instanceof Start.With with && with.move().equals(key)) return new Start.With(to, with.plus());
@@ -112,10 +117,7 @@ public final class MoveEdits {
         List<Move> all = new ArrayList<>(moves);
         for (Move move : moves) {
             if (!move.part().equals(from)) continue;
-            Start start = move.start();
-            for (Map.Entry<String, String> name : names.entrySet())
-                start = renamed(start, name.getKey(), name.getValue());
-            Move copy = move.unlinked().named(names.get(move.key()), to).withStart(start);
+            Move copy = move.unlinked().named(names.get(move.key()), to).withStart(renamed(move.start(), names));
             String original = move.like().isEmpty() ? move.key() : move.like();
             all.add(linked ? copy.linkedTo(original) : copy);
         }
@@ -127,6 +129,38 @@ public final class MoveEdits {
         String key = word;
         for (int i = 2; !taken.add(key); i++) key = word + " " + i;
         return key;
+    }
+
+    /**
+     * A phase in another length: every start, offset and length of its moves times one factor, in whole frames.
+     *
+     * @param had frames it has, more than 0
+     * @param wanted frames it shall have, more than 0
+     */
+    public static Graphic retime(Graphic graphic, String phase, int had, int wanted) {
+        double factor = wanted / (double) had;
+        return changed(
+                graphic,
+                phase,
+                moves -> moves.stream()
+                        .map(move -> move.withStart(times(move.start(), factor))
+                                .withLength(Math.max(1, times(move.length(), factor))))
+                        .toList());
+    }
+
+    private static int times(int frames, double factor) {
+        return (int) Math.rint(frames * factor);
+    }
+
+    private static Start times(Start start, double factor) {
+        if (start instanceof Start.At at) return new Start.At(times(at.frame(), factor));
+        if (start instanceof Start.After after) return new Start.After(after.move(), times(after.plus(), factor));
+        if (start instanceof Start.With with) return new Start.With(with.move(), times(with.plus(), factor));
+        if (start instanceof Start.AfterPart after) {
+            return new Start.AfterPart(after.part(), times(after.plus(), factor));
+        }
+        Start.WithPart with = (Start.WithPart) start;
+        return new Start.WithPart(with.part(), times(with.plus(), factor));
     }
 
     /** The out as the mirror image in time of the in, for any text; moves that it had are gone. */

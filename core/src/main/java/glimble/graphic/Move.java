@@ -75,6 +75,10 @@ public record Move(
         return new Move(key, part, channel, travel, other, length, ease, pivot, opening, keys, deal, round, like);
     }
 
+    public Move withLength(int other) {
+        return new Move(key, part, channel, travel, start, other, ease, pivot, opening, keys, deal, round, like);
+    }
+
     public Move withEase(Ease other, List<Key> otherKeys) {
         return new Move(key, part, channel, travel, start, length, other, pivot, opening, otherKeys, deal, round, like);
     }

@@ -68,7 +68,8 @@ final class Motions {
                 Optional.empty(),
                 Optional.empty(),
                 false,
-                bar.words());
+                bar.words(),
+                PlayedTracks.reversed(bar.curve()));
     }
 
     int length(PhaseName phase) {

@@ -10,6 +10,7 @@ import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
+import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
@@ -22,6 +23,7 @@ import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.rest.RestSolver;
 import glimble.server.graphics.DocumentReader;
+import glimble.server.house.HouseGraphic;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
@@ -66,6 +68,7 @@ class EditsController {
         COPY_MOVES,
         LINK_MOVES,
         ADD_GESTURE,
+        RETIME_PHASE,
         MIRROR_OUT,
         OWN_OUT,
         REMOVE_FIELD,
@@ -141,6 +144,7 @@ class EditsController {
                     case COPY_MOVES -> MoveEdits.copy(part(graphic, key), key, part(graphic, request), false);
                     case LINK_MOVES -> MoveEdits.copy(part(graphic, key), key, part(graphic, request), true);
                     case ADD_GESTURE -> gesture(graphic, request);
+                    case RETIME_PHASE -> retimed(graphic, request);
                     case MIRROR_OUT -> MoveEdits.mirrorOut(graphic);
                     case OWN_OUT -> ownOut(graphic, request.values());
                     default -> null;
@@ -182,16 +186,41 @@ class EditsController {
         if (phase(request).equals("loop")) throw new Refused("$.phase", "must be in or out, for a gesture");
         int frame = request.steps() == null ? 0 : Math.max(0, request.steps());
         try {
-            return Gestures.add(graphic, request.key(), request.phase(), newName(request), box, frame);
+            return ownGesture(request)
+                    .map(moves -> Gestures.add(graphic, request.key(), request.phase(), moves, frame))
+                    .orElseGet(
+                            () -> Gestures.add(graphic, request.key(), request.phase(), newName(request), box, frame));
         } catch (IllegalArgumentException e) {
             throw new Refused("$.newName", e.getMessage());
         }
     }
 
+    /** The moves of a gesture that the house keeps under that name; empty if there is none. */
+    private Optional<List<Move>> ownGesture(EditRequest request) {
+        return house.known().gestures().stream()
+                .filter(gesture -> gesture.name().equals(request.newName()))
+                .findFirst()
+                .map(gesture -> HouseGraphic.moves(gesture, typesetter.fonts()));
+    }
+
+    private Graphic retimed(Graphic graphic, EditRequest request) {
+        if (request.steps() == null || request.steps() < 1) throw new Refused("$.steps", "must be 1 frame or more");
+        int had = 0;
+        for (Bar bar : worked(graphic, request.values()).bars()) {
+            boolean ofPhase = bar.phase().name().equalsIgnoreCase(phase(request));
+            if (ofPhase) had = Math.max(had, bar.start() + bar.length());
+        }
+        if (had == 0) throw new Refused("$.phase", "has no moves that could take another length");
+        return MoveEdits.retime(graphic, request.phase(), had, request.steps());
+    }
+
+    private WorkedOut worked(Graphic graphic, Map<String, String> values) {
+        return ReelMaker.make(house.framed(graphic), values == null ? Map.of() : values, typesetter, pictures);
+    }
+
     /** As its mirror image of the in is for the values at hand. */
     private Graphic ownOut(Graphic graphic, Map<String, String> values) {
-        Map<String, String> given = values == null ? Map.of() : values;
-        WorkedOut worked = ReelMaker.make(house.framed(graphic), given, typesetter, pictures);
+        WorkedOut worked = worked(graphic, values);
         Map<String, Integer> starts = new HashMap<>();
         Map<String, Integer> ends = new HashMap<>();
         for (Bar bar : worked.bars()) {

@@ -12,17 +12,25 @@ import tools.jackson.databind.JsonNode;
  * @param palette its colours, in the order people see them
  * @param styles its text styles, likewise
  * @param safe its safe areas
+ * @param gestures its own gestures
  */
-public record House(int revision, List<PaletteEntry> palette, List<StyleEntry> styles, SafeAreas safe) {
-    public static final House NONE = new House(0, List.of(), List.of(), SafeAreas.USUAL);
+public record House(
+        int revision,
+        List<PaletteEntry> palette,
+        List<StyleEntry> styles,
+        SafeAreas safe,
+        List<GestureEntry> gestures) {
+    public static final House NONE = new House(0, List.of(), List.of(), SafeAreas.USUAL, List.of());
 
     public House {
         palette = List.copyOf(palette);
         styles = List.copyOf(styles);
+        // A house that was saved before there were any has none.
+        gestures = gestures == null ? List.of() : List.copyOf(gestures);
     }
 
     public House at(int other) {
-        return new House(other, palette, styles, safe);
+        return new House(other, palette, styles, safe, gestures);
     }
 
     /**
@@ -30,6 +38,15 @@ public record House(int revision, List<PaletteEntry> palette, List<StyleEntry> s
      * @param colour {@code #RRGGBB} or {@code #RRGGBBAA}
      */
     public record PaletteEntry(String name, String colour) {}
+
+    /**
+     * A gesture: moves that are dropped on a part's entrance or exit.
+     *
+     * @param moves as in a document, of a part called {@code part}
+     */
+    public record GestureEntry(
+            String name,
+            @Schema(ref = "#/components/schemas/Phase") JsonNode moves) {}
 
     /**
      * A text style: copied to the texts it is used on.

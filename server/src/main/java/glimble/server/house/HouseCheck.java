@@ -5,6 +5,7 @@ import glimble.document.Problem;
 import glimble.document.Reading;
 import glimble.formats.JsonTree;
 import glimble.graphic.SafeAreas;
+import glimble.server.house.House.GestureEntry;
 import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.House.StyleEntry;
 import glimble.server.problems.Refused;
@@ -12,7 +13,6 @@ import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** What a house style may be. */
@@ -21,7 +21,6 @@ final class HouseCheck {
     private static final double LEAST_SAFE = 50;
     private static final String COLOUR = "#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})";
     private static final String NAME = "[\\p{L}\\p{Nd}][\\p{L}\\p{Nd} -]{0,58}";
-    private static final JsonMapper JSON = JsonMapper.builder().build();
 
     private final Set<String> fonts;
     private final List<Problem> problems = new ArrayList<>();
@@ -37,6 +36,8 @@ final class HouseCheck {
         check.count("$.styles", house.styles().size());
         check.palette(house.palette());
         check.styles(house.styles());
+        check.count("$.gestures", house.gestures().size());
+        check.gestures(house.gestures());
         check.safe(house.safe());
         if (!check.problems.isEmpty()) throw new Refused(check.problems);
     }
@@ -83,17 +84,24 @@ final class HouseCheck {
             problem(path, "must be an object");
             return;
         }
-        ObjectNode text = (ObjectNode) JSON.readTree(
-                "{\"key\":\"text\",\"kind\":\"text\",\"text\":\"x\",\"width\":{\"own\":true},\"height\":{\"own\":true},"
-                        + "\"x\":{\"hangs\":\"left\",\"on\":\"frame\",\"at\":\"left\"},"
-                        + "\"y\":{\"hangs\":\"top\",\"on\":\"frame\",\"at\":\"top\"}}");
+        ObjectNode text = HouseGraphic.text();
         text.setAll((ObjectNode) entry.letters());
-        ObjectNode document = (ObjectNode) JSON.readTree("{\"format\":\"" + GraphicReader.FORMAT
-                + "\",\"name\":\"style\",\"frame\":{\"width\":1920,\"height\":1080,\"rate\":\"50\",\"length\":1}}");
-        document.set("parts", JSON.createArrayNode().add(text));
-        Reading reading = GraphicReader.read(JsonTree.from(document), fonts);
+        Reading reading = GraphicReader.read(JsonTree.from(HouseGraphic.of(text)), fonts);
         for (Problem problem : reading.problems()) {
             problem(problem.path().replace("$.parts[0]", path), problem.sentence());
+        }
+    }
+
+    /** Its moves are sound if those of a text are. */
+    private void gestures(List<GestureEntry> gestures) {
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < gestures.size(); i++) {
+            String path = "$.gestures[" + i + "]";
+            name(gestures.get(i).name(), names, path + ".name");
+            Reading reading = HouseGraphic.read(gestures.get(i), fonts);
+            for (Problem problem : reading.problems()) {
+                problem(problem.path().replace("$.in", path + ".moves"), problem.sentence());
+            }
         }
     }
 

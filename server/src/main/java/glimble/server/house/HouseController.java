@@ -30,9 +30,14 @@ class HouseController {
         if (request.palette() == null) throw new Refused("$.palette", "is missing; send all entries");
         if (request.styles() == null) throw new Refused("$.styles", "is missing; send all entries");
         if (request.safe() == null) throw new Refused("$.safe", "is missing; send action and title");
-        return store.save(new House(request.revision(), request.palette(), request.styles(), request.safe()));
+        return store.save(
+                new House(request.revision(), request.palette(), request.styles(), request.safe(), request.gestures()));
     }
 
     record HouseRequest(
-            int revision, List<House.PaletteEntry> palette, List<House.StyleEntry> styles, SafeAreas safe) {}
+            int revision,
+            List<House.PaletteEntry> palette,
+            List<House.StyleEntry> styles,
+            SafeAreas safe,
+            List<House.GestureEntry> gestures) {}
 }

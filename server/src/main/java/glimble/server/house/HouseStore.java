@@ -3,6 +3,7 @@ package glimble.server.house;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
+import glimble.server.house.House.GestureEntry;
 import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.House.StyleEntry;
 import glimble.server.problems.Refused;
@@ -61,13 +62,14 @@ public class HouseStore {
 
     private House read(StoredHouse stored) {
         StoredStyle style = json.readValue(stored.document(), StoredStyle.class);
-        return new House(stored.revision(), style.palette(), style.styles(), style.safe());
+        return new House(stored.revision(), style.palette(), style.styles(), style.safe(), style.gestures());
     }
 
     /** What is written to the database; the revision stands beside it. */
-    private record StoredStyle(List<PaletteEntry> palette, List<StyleEntry> styles, SafeAreas safe) {
+    private record StoredStyle(
+            List<PaletteEntry> palette, List<StyleEntry> styles, SafeAreas safe, List<GestureEntry> gestures) {
         static StoredStyle of(House house) {
-            return new StoredStyle(house.palette(), house.styles(), house.safe());
+            return new StoredStyle(house.palette(), house.styles(), house.safe(), house.gestures());
         }
     }
 

@@ -1,0 +1,290 @@
+<script lang="ts">
+  import type { Bar } from '../api/types';
+  import { timecode, type Phase } from '../player/moment';
+  import type { FloorState } from './floor.svelte';
+  import { shifted, snapFrames, snappedBy, stretched, waiting } from './moves';
+  import { BAR, wait, type Column } from './scoreLayout';
+
+  interface Props {
+    floor: FloorState;
+    phase: Phase;
+    column: Column;
+    /** px from the top of the score to that of each bar. */
+    tops: Map<Bar, number>;
+  }
+
+  const { floor, phase, column, tops }: Props = $props();
+
+  type How = 'move' | 'begin' | 'end' | 'wait' | 'with';
+  /** Pixels of the screen within which a bar snaps; with Alt it does not. */
+  const NEAR = 5;
+  const FAR_KEY = 10;
+
+  let drag = $state<{ how: How; bar: Bar; fromX: number; by: number; x: number; y: number }>();
+  let lanes = $state<HTMLElement>();
+
+  const reel = $derived(floor.worked?.reel);
+  const bars = $derived(floor.worked?.bars.filter((bar) => bar.phase === phase) ?? []);
+  const mirrored = $derived(phase === 'OUT' && floor.document?.out?.mirrors === 'in');
+  const chosen = $derived(floor.moves.filter((move) => move.phase === phase).map(({ key }) => key));
+
+  /** Where a bar is drawn while it is dragged. */
+  function seen(bar: Bar): { start: number; length: number } {
+    if (!drag || !isDragged(bar)) return bar;
+    if (drag.how === 'move') return { start: bar.start + drag.by, length: bar.length };
+    if (drag.how === 'end') return { start: bar.start, length: Math.max(1, bar.length + drag.by) };
+    if (drag.how === 'begin') {
+      const by = Math.min(drag.by, bar.length - 1);
+      return { start: bar.start + by, length: bar.length - by };
+    }
+    return bar;
+  }
+
+  function isDragged(bar: Bar): boolean {
+    return !!drag && (bar === drag.bar || (chosen.includes(bar.move) && chosen.includes(drag.bar.move)));
+  }
+
+  function take(how: How, bar: Bar, event: PointerEvent) {
+    event.stopPropagation();
+    if (!chosen.includes(bar.move) || event.shiftKey)
+      floor.chooseMove({ phase, key: bar.move }, bar.part, event.shiftKey);
+    if (mirrored) return;
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    drag = { how, bar, fromX: event.clientX, by: 0, ...place(event) };
+  }
+
+  function place(event: PointerEvent): { x: number; y: number } {
+    const area = lanes!.getBoundingClientRect();
+    return { x: event.clientX - area.left, y: event.clientY - area.top };
+  }
+
+  function pull(event: PointerEvent) {
+    if (!drag || !reel) return;
+    event.stopPropagation();
+    const asked = Math.round((event.clientX - drag.fromX) / column.scale);
+    const keys = chosen.includes(drag.bar.move) ? chosen : [drag.bar.move];
+    const playhead = floor.moment.phase === phase ? floor.moment.frame : undefined;
+    const to = event.altKey ? [] : snapFrames(bars, keys, reel.rate, reel.in + reel.out, playhead);
+    const { start, length } = drag.bar;
+    const edges =
+      drag.how === 'begin' ? [start] : drag.how === 'end' ? [start + length] : [start, start + length];
+    drag = { ...drag, by: snappedBy(edges, asked, to, NEAR / column.scale), ...place(event) };
+  }
+
+  function release(event: PointerEvent) {
+    const done = drag;
+    drag = undefined;
+    if (!done) return;
+    event.stopPropagation();
+    if (done.how === 'wait' || done.how === 'with') return drawWait(done.bar, done.how === 'wait', event);
+    if (done.by === 0) return;
+    const keys = chosen.includes(done.bar.move) ? chosen : [done.bar.move];
+    if (done.how === 'move') change(keys, done.by);
+    else void floor.changeMoves(phase, (moves) => stretched(moves, keys, done.by, done.how === 'end'));
+  }
+
+  function change(keys: string[], by: number) {
+    void floor.changeMoves(phase, (moves) => shifted(moves, keys, by));
+  }
+
+  /** From the end of a bar, or its beginning, to the bar under the pointer: that one waits from now on. */
+  function drawWait(from: Bar, end: boolean, event: PointerEvent) {
+    const { x, y } = place(event);
+    const target = bars.find((bar) => {
+      const top = tops.get(bar)!;
+      const left = bar.start * column.scale;
+      return bar !== from && y >= top && y <= top + BAR && x >= left && x <= left + bar.length * column.scale;
+    });
+    if (target) {
+      void floor.changeMoves(phase, (moves) => waiting(moves, bars, target.move, from.move, end));
+    }
+  }
+
+  function key(event: KeyboardEvent, bar: Bar) {
+    const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
+    const by = arrow * (event.shiftKey ? FAR_KEY : 1);
+    const keys = chosen.includes(bar.move) ? chosen : [bar.move];
+    if (event.ctrlKey || event.metaKey) return;
+    if (arrow && event.altKey)
+      void floor.changeMoves(phase, (moves) => stretched(moves, keys, by, phase !== 'IN' || by > 0));
+    else if (arrow) change(keys, by);
+    else if (event.key === 'Delete') void floor.removeMoves();
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
+
+  const waits = $derived(
+    bars.flatMap((bar) => {
+      const waited = bars.find(({ move }) => move === bar.waitsFor);
+      return waited ? [{ bar, path: wait(waited, tops.get(waited)!, bar, tops.get(bar)!, column) }] : [];
+    }),
+  );
+</script>
+
+<svg aria-hidden="true">
+  {#each waits as { bar, path } (bar.move)}<path d={path} />{/each}
+  {#if drag?.how === 'wait' || drag?.how === 'with'}
+    {@const from = (drag.bar.start + (drag.how === 'wait' ? drag.bar.length : 0)) * column.scale}
+    <path class="drawn" d="M{from} {tops.get(drag.bar)! + BAR / 2}L{drag.x} {drag.y}" />
+  {/if}
+</svg>
+<div class="bars" bind:this={lanes}>
+  {#each bars as bar (bar.move)}
+    {@const { start, length } = seen(bar)}
+    <div
+      class="bar {phase}"
+      class:chosen={chosen.includes(bar.move)}
+      class:mirrored
+      style:left="{start * column.scale}px"
+      style:width="{Math.max(3, length * column.scale)}px"
+      style:top="{tops.get(bar)}px"
+      style:height="{BAR}px"
+    >
+      <button
+        class="plain body"
+        aria-label="{bar.move}, {length} frames from {start}"
+        aria-pressed={chosen.includes(bar.move)}
+        title="{bar.move}: {bar.words}, {length} f from frame {start} ({timecode(start, reel?.rate ?? 50)})"
+        onpointerdown={(event) => take('move', bar, event)}
+        onpointermove={pull}
+        onpointerup={release}
+        onpointercancel={() => (drag = undefined)}
+        onkeydown={(event) => key(event, bar)}
+        onfocus={() => chosen.includes(bar.move) || floor.chooseMove({ phase, key: bar.move }, bar.part)}
+        >{bar.words}</button
+      >
+      {#if chosen.includes(bar.move) && !mirrored}
+        {#each ['begin', 'end'] as const as how (how)}
+          <span
+            class="grip {how}"
+            role="presentation"
+            onpointerdown={(event) => take(how, bar, event)}
+            onpointermove={pull}
+            onpointerup={release}
+          ></span>
+        {/each}
+        {#each ['with', 'wait'] as const as how (how)}
+          <span
+            class="dot {how}"
+            role="presentation"
+            title="Pull to another bar: that one waits for this one's {how === 'wait' ? 'end' : 'beginning'}"
+            onpointerdown={(event) => take(how, bar, event)}
+            onpointermove={pull}
+            onpointerup={release}
+          ></span>
+        {/each}
+      {/if}
+    </div>
+  {/each}
+</div>
+
+<style>
+  svg {
+    position: absolute;
+    inset: 0;
+    width: 100%;
+    height: 100%;
+    overflow: visible;
+    pointer-events: none;
+  }
+
+  path {
+    fill: none;
+    stroke: var(--muted);
+    stroke-width: 1.25;
+    opacity: 0.8;
+  }
+
+  .drawn {
+    stroke: var(--accent);
+    stroke-dasharray: 4 3;
+    opacity: 1;
+  }
+
+  .bars {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
+  }
+
+  .bar {
+    position: absolute;
+    border-radius: 4px;
+    box-sizing: border-box;
+    color: var(--on-accent);
+    pointer-events: auto;
+    touch-action: none;
+  }
+
+  .bar.IN {
+    background: var(--phase-in);
+  }
+
+  .bar.LOOP {
+    background: var(--phase-loop);
+  }
+
+  .bar.OUT {
+    background: var(--phase-out);
+  }
+
+  .mirrored {
+    opacity: 0.6;
+  }
+
+  .chosen {
+    outline: 2px solid var(--text);
+  }
+
+  .body {
+    width: 100%;
+    height: 100%;
+    padding: 0 6px;
+    overflow: hidden;
+    font-size: 11px;
+    line-height: 16px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+    cursor: grab;
+    touch-action: none;
+  }
+
+  .grip {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 6px;
+    cursor: ew-resize;
+    touch-action: none;
+  }
+
+  .grip.begin {
+    left: -2px;
+  }
+
+  .grip.end {
+    right: -2px;
+  }
+
+  .dot {
+    position: absolute;
+    bottom: -6px;
+    width: 8px;
+    height: 8px;
+    border: 1px solid var(--ground);
+    border-radius: 50%;
+    background: var(--accent);
+    box-sizing: border-box;
+    cursor: crosshair;
+    touch-action: none;
+  }
+
+  .dot.wait {
+    right: -5px;
+  }
+
+  .dot.with {
+    left: -5px;
+  }
+</style>

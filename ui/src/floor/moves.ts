@@ -1,0 +1,113 @@
+import type { Bar, Graphic, Move, Start } from '../api/types';
+import type { Phase } from '../player/moment';
+
+/** A move of a phase. */
+export interface MoveRef {
+  phase: Phase;
+  key: string;
+}
+
+export type PhaseKey = 'in' | 'loop' | 'out';
+
+export const PHASE_KEYS: Record<Phase, PhaseKey> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+
+export function movesOf(document: Graphic | undefined, phase: Phase): Move[] {
+  return document?.[PHASE_KEYS[phase]]?.moves ?? [];
+}
+
+/** The document with the moves of a phase changed by a rule. */
+export function withMoves(document: Graphic, phase: Phase, rule: (moves: Move[]) => Move[]): Graphic {
+  const key = PHASE_KEYS[phase];
+  const before = document[key] ?? (key === 'loop' ? { length: 0 } : {});
+  return { ...document, [key]: { ...before, moves: rule(before.moves ?? []) } };
+}
+
+/** The key of the move that a start waits for. */
+export function waitedFor(start: Start | undefined): string | undefined {
+  return start?.after ?? start?.with;
+}
+
+/** A start so many frames later. */
+function later(start: Start | undefined, frames: number): Start {
+  if (!start || start.at !== undefined) return { at: Math.max(0, (start?.at ?? 0) + frames) };
+  return { ...start, plus: (start.plus ?? 0) + frames };
+}
+
+/** Moves begin so many frames later; one that waits for another that does follows it anyway. */
+export function shifted(moves: Move[], keys: string[], frames: number): Move[] {
+  return moves.map((move) => {
+    if (!keys.includes(move.key) || keys.includes(waitedFor(move.start) ?? '')) return move;
+    return { ...move, start: later(move.start, frames) };
+  });
+}
+
+/**
+ * Moves end so many frames later, or begin so many later and end where they did. The length of a linked copy is that of the move
+ * it is linked to.
+ *
+ * @param atEnd whether their end is pulled
+ */
+export function stretched(moves: Move[], keys: string[], frames: number, atEnd: boolean): Move[] {
+  const originals = new Set(
+    moves.flatMap(({ key, like }) => (keys.includes(key) && like ? [like] : [])).concat(keys),
+  );
+  return moves.map((move) => {
+    if (!originals.has(move.key) || move.like) return move;
+    const length = Math.max(1, (move.length ?? 1) + (atEnd ? frames : -frames));
+    if (atEnd) return { ...move, length };
+    return { ...move, length, start: later(move.start, (move.length ?? 1) - length) };
+  });
+}
+
+/**
+ * A move waits for another from now on, and begins when it did.
+ *
+ * @param end whether it waits for that one's end, not its beginning
+ */
+export function waiting(moves: Move[], bars: Bar[], key: string, on: string, end: boolean): Move[] {
+  const bar = bars.find(({ move }) => move === key);
+  const waited = bars.find(({ move }) => move === on);
+  if (!bar || !waited) return moves;
+  const plus = bar.start - waited.start - (end ? waited.length : 0);
+  const start: Start = end ? { after: on, plus } : { with: on, plus };
+  return moves.map((move) => (move.key === key ? { ...move, start } : move));
+}
+
+/** Frames to which bars snap: where other bars begin and end, whole seconds, and where the playhead is. */
+export function snapFrames(
+  bars: Bar[],
+  keys: string[],
+  rate: number,
+  length: number,
+  playhead?: number,
+): number[] {
+  const others = bars.filter(({ move }) => !keys.includes(move));
+  const frames = others.flatMap(({ start, length: own }) => [start, start + own]);
+  const second = Math.round(rate);
+  for (let frame = 0; frame <= length + second; frame += second) frames.push(frame);
+  return playhead === undefined ? frames : [...frames, playhead];
+}
+
+/** The frames by which to go so that one of some edges lies on a frame that is near; as far as asked if none is. */
+export function snappedBy(edges: number[], by: number, to: number[], near: number): number {
+  let best = by;
+  let distance = near;
+  for (const edge of edges) {
+    for (const frame of to) {
+      const far = Math.abs(frame - edge - by);
+      if (far <= distance) {
+        distance = far;
+        best = frame - edge;
+      }
+    }
+  }
+  return best;
+}
+
+/** Frames of a phase at which something begins or ends, in order. */
+export function keyFrames(bars: Bar[], phase: Phase): number[] {
+  const frames = bars
+    .filter((bar) => bar.phase === phase)
+    .flatMap(({ start, length }) => [start, start + length]);
+  return [...new Set([0, ...frames])].sort((a, b) => a - b);
+}

@@ -1,0 +1,94 @@
+<script lang="ts">
+  import type { Deal } from '../api/types';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+
+  interface Props {
+    deal: Deal | undefined;
+    onchange: (deal: Deal | undefined) => void;
+  }
+
+  const { deal, onchange }: Props = $props();
+
+  const ALL = 'all at once';
+  const OVERS = [ALL, 'letters', 'words', 'lines'] as const;
+  const ORDERS = ['first', 'last', 'centre', 'edges', 'random'] as const;
+  const PACES = ['each takes the length', 'all take the length', 'so many a second'] as const;
+  const PERCENT = 100;
+  const pace = $derived(
+    deal?.['per second'] !== undefined ? PACES[2] : deal?.total !== undefined ? PACES[1] : PACES[0],
+  );
+  const overlap = $derived(deal?.each ?? deal?.total ?? 0);
+
+  function choosePace(chosen: (typeof PACES)[number]) {
+    const plain: Deal = { ...deal!, each: undefined, total: undefined, 'per second': undefined };
+    if (chosen === PACES[2]) onchange({ ...plain, 'per second': 20 });
+    else onchange({ ...plain, [chosen === PACES[1] ? 'total' : 'each']: 0.5 });
+  }
+</script>
+
+<p>
+  dealt over
+  <ChoicePiece
+    label="Dealt over"
+    value={deal?.over ?? ALL}
+    options={OVERS}
+    onchange={(over) => onchange(over === ALL ? undefined : { order: 'first', each: 0.6, ...deal, over })}
+  />
+  {#if deal}
+    from the
+    <ChoicePiece
+      label="Order of the units"
+      value={deal.order ?? 'first'}
+      options={ORDERS}
+      onchange={(order) => onchange({ ...deal, order })}
+    />
+    {#if deal.order === 'random' || deal.scatter}
+      seed <NumberPiece
+        label="Seed"
+        value={deal.seed ?? 0}
+        onchange={(seed) => onchange({ ...deal, seed })}
+      />
+    {/if}
+    <ChoicePiece label="Pace" value={pace} options={PACES} onchange={choosePace} />
+    {#if deal['per second'] !== undefined}
+      <NumberPiece
+        label="Units a second"
+        value={deal['per second']}
+        onchange={(units) => onchange({ ...deal, 'per second': units })}
+      />
+    {:else}
+      overlapping
+      <NumberPiece
+        label="Overlap"
+        value={Math.round(overlap * PERCENT)}
+        unit="%"
+        onchange={(share) =>
+          onchange({ ...deal, [deal.total !== undefined ? 'total' : 'each']: share / PERCENT })}
+      />
+    {/if}
+    scattered
+    <NumberPiece
+      label="Scatter"
+      value={Math.round((deal.scatter ?? 0) * PERCENT)}
+      unit="%"
+      onchange={(scatter) => onchange({ ...deal, scatter: scatter / PERCENT })}
+    />
+    {#if deal.scatter}
+      changing
+      <NumberPiece
+        label="Changes a second"
+        value={deal.rate ?? 0}
+        unit="a second"
+        onchange={(rate) => onchange({ ...deal, rate })}
+      />
+    {/if}
+  {/if}
+</p>
+
+<style>
+  p {
+    margin: 0 0 8px;
+    line-height: 1.7;
+  }
+</style>

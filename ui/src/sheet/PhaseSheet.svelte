@@ -1,0 +1,206 @@
+<script lang="ts">
+  import type { PhaseDocument } from '../api/types';
+  import type { FloorState } from '../floor/floor.svelte';
+  import { PHASE_KEYS } from '../floor/moves';
+  import PhaseMark from '../frame/PhaseMark.svelte';
+  import { length, type Phase } from '../player/moment';
+  import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import ManyPiece from './pieces/ManyPiece.svelte';
+  import NumberPiece from './pieces/NumberPiece.svelte';
+
+  interface Props {
+    floor: FloorState;
+    phase: Phase;
+  }
+
+  const { floor, phase }: Props = $props();
+
+  const WORDS: Record<Phase, string> = { IN: 'In', LOOP: 'Loop', OUT: 'Out' };
+  const FIRMNESS = ['firm', 'slack'] as const;
+  const FILLS = ['stands between in and out', 'is filled by in and out'] as const;
+  const key = $derived(PHASE_KEYS[phase]);
+  const document = $derived<PhaseDocument>(floor.document?.[key] ?? {});
+  const keys = $derived((floor.document?.parts ?? []).map((part) => part.key));
+  const frames = $derived(floor.worked ? length(floor.worked.reel, phase) : 0);
+  const spans = $derived(document.spans ?? []);
+  const delays = $derived(document.delays ?? []);
+  const staggers = $derived(document.staggers ?? []);
+
+  function change(changes: Partial<PhaseDocument>) {
+    void floor.change((now) => ({ ...now, [key]: { ...(now[key] ?? {}), ...changes } }));
+  }
+
+  function replaced<T>(list: T[], index: number, changes: Partial<T>): T[] {
+    return list.map((item, i) => (i === index ? { ...item, ...changes } : item));
+  }
+
+  function without<T>(list: T[], index: number): T[] {
+    return list.filter((_, i) => i !== index);
+  }
+
+  function retime(wanted: number) {
+    if (phase === 'LOOP') change({ length: Math.max(0, Math.round(wanted)) });
+    else
+      void floor.edit({ what: 'RETIME_PHASE', key: '', phase: key, steps: Math.max(1, Math.round(wanted)) });
+  }
+</script>
+
+<h2><PhaseMark {phase} /> {WORDS[phase]}</h2>
+<p>
+  takes
+  <NumberPiece
+    label="Length of {WORDS[phase].toLowerCase()}"
+    value={phase === 'LOOP' ? (document.length ?? 0) : frames}
+    unit="f"
+    onchange={retime}
+  />
+  {#if phase === 'LOOP'}
+    <span class="muted"
+      >a round{frames && frames !== document.length ? `; all rounds meet after ${frames} f` : ''}</span
+    >
+  {:else}
+    <span class="muted">for the values at hand; another length changes all its moves in proportion</span>
+  {/if}
+</p>
+{#if phase === 'OUT'}
+  <p>
+    {#if document.mirrors}
+      It is the in backwards, frame by frame, for any text.
+      <button class="plain act" onclick={() => floor.edit({ what: 'OWN_OUT', key: '' })}
+        >make moves of its own</button
+      >
+    {:else}
+      <button
+        class="plain act"
+        title="Replaces its moves (v)"
+        onclick={() => floor.edit({ what: 'MIRROR_OUT', key: '' })}>the in backwards</button
+      >
+    {/if}
+  </p>
+{/if}
+{#if phase !== 'LOOP'}
+  <h3 class="caption">Spans</h3>
+  <p class="muted">Played in another length, firm spans keep theirs and slack ones take up the change.</p>
+  {#each spans as span, i (i)}
+    <p>
+      <NumberPiece
+        label="Frames of span {i + 1}"
+        value={span.frames}
+        unit="f"
+        onchange={(value) =>
+          change({ spans: replaced(spans, i, { frames: Math.max(1, Math.round(value)) }) })}
+      />
+      <ChoicePiece
+        label="Whether span {i + 1} is firm"
+        value={span.firm ? 'firm' : 'slack'}
+        options={FIRMNESS}
+        onchange={(chosen) => change({ spans: replaced(spans, i, { firm: chosen === 'firm' }) })}
+      />
+      <button
+        class="plain act"
+        aria-label="Remove span {i + 1}"
+        onclick={() => change({ spans: without(spans, i) })}>remove</button
+      >
+    </p>
+  {:else}
+    <p class="muted">None: all of it is firm.</p>
+  {/each}
+  <p>
+    <button class="plain act" onclick={() => change({ spans: [...spans, { frames: 10, firm: true }] })}
+      >add a span</button
+    >
+    the length
+    <ChoicePiece
+      label="What fills the length"
+      value={floor.document?.frame.fills ? FILLS[1] : FILLS[0]}
+      options={FILLS}
+      onchange={(chosen) =>
+        floor.change((now) => ({ ...now, frame: { ...now.frame, fills: chosen === FILLS[1] || undefined } }))}
+    />
+  </p>
+{/if}
+<h3 class="caption">Delays</h3>
+{#each delays as delay, i (i)}
+  <p>
+    all of
+    <ChoicePiece
+      label="Part of delay {i + 1}"
+      value={delay.part}
+      options={keys}
+      onchange={(part) => change({ delays: replaced(delays, i, { part }) })}
+    />
+    later by
+    <NumberPiece
+      label="Frames of delay {i + 1}"
+      value={delay.frames}
+      unit="f"
+      onchange={(value) => change({ delays: replaced(delays, i, { frames: Math.round(value) }) })}
+    />
+    <button
+      class="plain act"
+      aria-label="Remove delay {i + 1}"
+      onclick={() => change({ delays: without(delays, i) })}>remove</button
+    >
+  </p>
+{/each}
+<p>
+  <button
+    class="plain act"
+    disabled={keys.length === 0}
+    onclick={() => change({ delays: [...delays, { part: floor.selected || keys[0]!, frames: 10 }] })}
+    >delay a part or group</button
+  >
+</p>
+<h3 class="caption">Staggers</h3>
+{#each staggers as stagger, i (i)}
+  <p>
+    <ManyPiece
+      label="Parts of stagger {i + 1}"
+      values={stagger.parts}
+      options={keys}
+      onchange={(parts) => change({ staggers: replaced(staggers, i, { parts }) })}
+    />
+    one after another by
+    <NumberPiece
+      label="Frames of stagger {i + 1}"
+      value={stagger.by}
+      unit="f"
+      onchange={(value) => change({ staggers: replaced(staggers, i, { by: Math.round(value) }) })}
+    />
+    <button
+      class="plain act"
+      aria-label="Remove stagger {i + 1}"
+      onclick={() => change({ staggers: without(staggers, i) })}>remove</button
+    >
+  </p>
+{/each}
+<p>
+  <button
+    class="plain act"
+    disabled={keys.length === 0}
+    onclick={() =>
+      change({
+        staggers: [...staggers, { parts: [floor.selected, ...floor.others].filter((k) => k), by: 4 }],
+      })}>stagger rows</button
+  >
+</p>
+
+<style>
+  h2 {
+    display: flex;
+    gap: 8px;
+    align-items: center;
+    margin: 0 0 10px;
+    font-size: 14px;
+    font-weight: 650;
+  }
+
+  p {
+    margin: 0 0 8px;
+    line-height: 1.7;
+  }
+
+  .caption {
+    margin: 12px 0 6px;
+  }
+</style>
