@@ -5,8 +5,15 @@
   import House from './house/House.svelte';
   import { house } from './house/house.svelte';
   import Shelf from './shelf/Shelf.svelte';
+  import Still from './still/Still.svelte';
 
-  const routes = { '/': Shelf, '/floor/:id': Floor, '/house': House, '*': Shelf };
+  const routes = {
+    '/': Shelf,
+    '/floor/:id': Floor,
+    '/house': House,
+    '/still/:id/:phase/:frame': Still,
+    '*': Shelf,
+  };
   $effect(() => {
     // Loads again whenever the server has come back.
     void reach.returned;

@@ -6,6 +6,7 @@ import glimble.graphic.Corners;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Paint;
+import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
@@ -92,6 +93,8 @@ final class LayerLook {
 
     /** @param share 0–1 of the alpha that the colour has */
     private static String withAlpha(String colour, double share) {
+        // Names are put in before; one that is not has no alpha to change.
+        if (!Palette.isColour(colour)) return colour;
         int alpha = colour.length() > OPAQUE ? Integer.parseInt(colour.substring(OPAQUE), 16) : 255;
         int kept = (int) Math.rint(alpha * share);
         return colour.substring(0, OPAQUE)

@@ -97,7 +97,7 @@ class DemoMotionTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"twin-bar", "place-and-hour", "judge-bar", "heat-board"})
+    @ValueSource(strings = {"twin-bar", "place-and-hour", "judge-bar", "heat-board", "next-up"})
     void the_other_graphics_meet_at_rest_and_leave_nothing(String name) {
         Graphic graphic = demo(name);
         for (int seed = 0; seed < 150; seed++) {

@@ -144,7 +144,7 @@ class DemoRestTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"flyer-bar", "twin-bar", "place-and-hour", "judge-bar", "heat-board"})
+    @ValueSource(strings = {"flyer-bar", "twin-bar", "place-and-hour", "judge-bar", "heat-board", "next-up"})
     void the_terms_of_every_reckoning_give_its_value(String demo) {
         Graphic graphic = demo(demo);
         for (int seed = 0; seed < 60; seed++) {

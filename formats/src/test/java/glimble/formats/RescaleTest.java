@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import glimble.edit.Rescale;
+import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
 import glimble.reel.Layer;
@@ -48,7 +49,8 @@ class RescaleTest {
         for (int i = 0; i < small.tracks().size(); i++) {
             Track slow = small.tracks().get(i);
             Track wide = large.tracks().get(i);
-            boolean px = slow.channel().measure() == glimble.graphic.Channel.Measure.DISTANCE;
+            var measure = slow.channel().measure();
+            boolean px = measure == Channel.Measure.DISTANCE || measure == Channel.Measure.BLUR;
             for (int frame = 0; frame < slow.values().length; frame++) {
                 assertThat(wide.values()[frame]).isCloseTo((px ? 2 : 1) * slow.values()[frame], within(0.003));
             }

@@ -1,0 +1,145 @@
+package glimble.paint;
+
+import glimble.reel.Layer;
+import glimble.reel.PhaseName;
+import glimble.reel.Reel;
+import glimble.typeset.JdkTypesetter;
+import java.awt.AlphaComposite;
+import java.awt.Color;
+import java.awt.Graphics2D;
+import java.awt.LinearGradientPaint;
+import java.awt.RenderingHints;
+import java.awt.geom.AffineTransform;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+
+/** Draws frames of reels with Java2D, as the player in the browser draws them; it decides nothing. */
+public final class ReelPainter {
+    private final Reel reel;
+    private final LayerPainter painter;
+
+    /** @param pictures contents of the pictures that the reel names */
+    public ReelPainter(Reel reel, JdkTypesetter typesetter, PictureSource pictures) {
+        this.reel = reel;
+        painter = new LayerPainter(new Shapes(typesetter), new Pictures(pictures), reel.width(), reel.height());
+    }
+
+    /** A frame of a phase over nothing, with premultiplied alpha, as large as the raster. */
+    public BufferedImage paint(PhaseName phase, int frame) {
+        BufferedImage picture = painter.blank();
+        List<Stand> stands = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            Stand stand = stands.get(i);
+            if (layer.kind().equals("group") || layer.unseen() || stand.opacity() == 0) continue;
+            paint(picture, i, stands, phase, frame);
+        }
+        return picture;
+    }
+
+    /** The same as a PNG. */
+    public byte[] png(PhaseName phase, int frame) {
+        BufferedImage painted = paint(phase, frame);
+        BufferedImage plain = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        LayerPainter.lay(plain, painted, AlphaComposite.Src);
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(plain, "png", bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
+    }
+
+    private void paint(BufferedImage picture, int index, List<Stand> stands, PhaseName phase, int frame) {
+        Layer layer = reel.layers().get(index);
+        Stand stand = stands.get(index);
+        boolean plain = layer.masks().isEmpty() && stand.openings().isEmpty() && !stand.isTilted() && stand.blur() == 0;
+        if (plain) {
+            painter.paint(picture, layer, stand, phase, frame, stand.matrix());
+            return;
+        }
+        BufferedImage apart = painter.blank();
+        painter.paint(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
+        BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
+        for (Opening opening : stand.openings()) fade(stood, opening);
+        Blur.apply(stood, stand.blur());
+        for (Layer.MaskBy mask : layer.masks()) {
+            BufferedImage cut = painter.blank();
+            fillMask(cut, mask.layer(), stands);
+            Blur.apply(cut, mask.soft() / 2);
+            LayerPainter.lay(stood, cut, mask.inside() ? AlphaComposite.DstIn : AlphaComposite.DstOut);
+        }
+        LayerPainter.lay(picture, stood, AlphaComposite.SrcOver);
+    }
+
+    /** What stands at rest, taken through the tilts and matrices of its own and of its groups. */
+    private BufferedImage through(BufferedImage apart, Stand stand) {
+        BufferedImage now = apart;
+        for (Stand.Step step : stand.steps()) {
+            if (step.tiltX() != 0) now = Warp.tilted(now, step.tiltX(), step.pivotY(), step.pivotX(), false);
+            if (step.tiltY() != 0) now = Warp.tilted(now, -step.tiltY(), step.pivotX(), step.pivotY(), true);
+            BufferedImage moved = painter.blank();
+            Graphics2D graphics = LayerPainter.graphics(moved);
+            graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
+            graphics.drawImage(now, step.matrix(), null);
+            graphics.dispose();
+            now = moved;
+        }
+        return now;
+    }
+
+    /** Multiplies a picture with an opening: a hard band, or one whose edges fade. */
+    private void fade(BufferedImage picture, Opening opening) {
+        BufferedImage cut = painter.blank();
+        Graphics2D graphics = LayerPainter.graphics(cut);
+        if (opening.soft() == 0) {
+            graphics.setPaint(Color.BLACK);
+            graphics.fill(opening.band());
+        } else {
+            double from = opening.from() - opening.soft();
+            double to = opening.to() + opening.soft();
+            if (to > from) {
+                double edge = Math.min(0.5, opening.soft() / (to - from));
+                graphics.setTransform(opening.turned());
+                graphics.setPaint(soft(opening, from, to, (float) edge));
+                graphics.fillRect(
+                        (int) -Opening.FAR, (int) -Opening.FAR, (int) (2 * Opening.FAR), (int) (2 * Opening.FAR));
+            }
+        }
+        graphics.dispose();
+        LayerPainter.lay(picture, cut, AlphaComposite.DstIn);
+    }
+
+    private static LinearGradientPaint soft(Opening opening, double from, double to, float edge) {
+        Color nothing = new Color(0, 0, 0, 0);
+        float last = Math.max(edge + 1e-4f, 1 - edge);
+        Color first = opening.bothWays() ? nothing : Color.BLACK;
+        return new LinearGradientPaint(
+                (float) from, 0, (float) to, 0, new float[] {0, Math.max(1e-5f, edge), last, 1}, new Color[] {
+                    first, Color.BLACK, Color.BLACK, nothing
+                });
+    }
+
+    private void fillMask(BufferedImage cut, int index, List<Stand> stands) {
+        Layer layer = reel.layers().get(index);
+        if (layer.kind().equals("group")) {
+            for (int i = 0; i < reel.layers().size(); i++) {
+                if (reel.layers().get(i).within() == index) fillMask(cut, i, stands);
+            }
+            return;
+        }
+        Stand stand = stands.get(index);
+        BufferedImage apart = painter.blank();
+        painter.fillShape(apart, layer, stand, stand.isTilted() ? new AffineTransform() : stand.matrix());
+        BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
+        for (Opening opening : stand.openings()) fade(stood, opening);
+        LayerPainter.lay(cut, stood, AlphaComposite.SrcOver);
+    }
+}

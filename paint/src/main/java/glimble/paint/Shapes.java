@@ -1,0 +1,126 @@
+package glimble.paint;
+
+import glimble.graphic.Corners;
+import glimble.reel.Layer;
+import glimble.text.GlyphRun;
+import glimble.typeset.JdkTypesetter;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.List;
+
+/** The shapes of layers: letters, or boxes with corners and slanted ends. */
+final class Shapes {
+    /** How far the handles of a quarter of a circle lie along its sides. */
+    private static final double ROUND = 0.5522847498;
+
+    private final JdkTypesetter typesetter;
+
+    Shapes(JdkTypesetter typesetter) {
+        this.typesetter = typesetter;
+    }
+
+    /** @param edges px by which left, top, right and bottom lie elsewhere than at rest; a text goes with left and top */
+    Shape of(Layer layer, double[] edges) {
+        if (layer.kind().equals("text")) {
+            Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
+            for (Shape letter : letters(layer, true)) path.append(letter, false);
+            return AffineTransform.getTranslateInstance(edges[0], edges[1]).createTransformedShape(path);
+        }
+        double x = layer.box().x() + edges[0];
+        double y = layer.box().y() + edges[1];
+        double width = Math.max(0, layer.box().width() - edges[0] + edges[2]);
+        double height = Math.max(0, layer.box().height() - edges[1] + edges[3]);
+        return layer.slant() == 0
+                ? box(x, y, width, height, layer.corners())
+                : slanted(x, y, width, height, layer.slant(), layer.corners());
+    }
+
+    /** @param whole whether glyphs that belong to no letter are there too, in a list of their own */
+    List<Shape> letters(Layer layer, boolean whole) {
+        List<Path2D> paths = new ArrayList<>();
+        for (int i = 0; i < layer.units().size() + (whole ? 1 : 0); i++)
+            paths.add(new Path2D.Double(Path2D.WIND_NON_ZERO));
+        for (GlyphRun run : layer.runs()) {
+            for (int i = 0; i < run.glyphs().length; i++) {
+                int unit = run.units()[i];
+                if (unit < 0 && !whole) continue;
+                AffineTransform place = new AffineTransform(
+                        run.scaleX(), 0, 0, run.scaleY(), layer.box().x() + run.x()[i], layer.baseline() + run.y()[i]);
+                Path2D path = paths.get(unit < 0 ? paths.size() - 1 : unit);
+                path.append(typesetter.outline(run.font(), run.glyphs()[i]).getPathIterator(place), false);
+            }
+        }
+        return new ArrayList<>(paths);
+    }
+
+    private static Shape box(double x, double y, double width, double height, Corners corners) {
+        Corners kept = corners.within(width, height);
+        Path2D path = new Path2D.Double();
+        path.moveTo(x + kept.topLeft(), y);
+        path.lineTo(x + width - kept.topRight(), y);
+        corner(path, x + width, y, 0, kept.topRight());
+        path.lineTo(x + width, y + height - kept.bottomRight());
+        corner(path, x + width, y + height, 1, kept.bottomRight());
+        path.lineTo(x + kept.bottomLeft(), y + height);
+        corner(path, x, y + height, 2, kept.bottomLeft());
+        path.lineTo(x, y + kept.topLeft());
+        corner(path, x, y, 3, kept.topLeft());
+        path.closePath();
+        return path;
+    }
+
+    private static void corner(Path2D path, double x, double y, int quarter, double radius) {
+        double rest = radius * (1 - ROUND);
+        switch (quarter) {
+            case 0 -> path.curveTo(x - rest, y, x, y + rest, x, y + radius);
+            case 1 -> path.curveTo(x, y - rest, x - rest, y, x - radius, y);
+            case 2 -> path.curveTo(x + rest, y, x, y - rest, x, y - radius);
+            default -> path.curveTo(x, y + rest, x + rest, y, x + radius, y);
+        }
+    }
+
+    private static Shape slanted(double x, double y, double width, double height, double slant, Corners corners) {
+        double top = Math.max(slant, 0);
+        double foot = Math.max(-slant, 0);
+        double[][] points = {{x + top, y}, {x + width - foot, y}, {x + width - top, y + height}, {x + foot, y + height}
+        };
+        double[] radii = {corners.topLeft(), corners.topRight(), corners.bottomRight(), corners.bottomLeft()};
+        Path2D path = new Path2D.Double();
+        path.moveTo((points[0][0] + points[3][0]) / 2, (points[0][1] + points[3][1]) / 2);
+        for (int i = 0; i < 4; i++) {
+            double[] next = points[(i + 1) % 4];
+            arcTo(path, points[i], new double[] {(points[i][0] + next[0]) / 2, (points[i][1] + next[1]) / 2}, radii[i]);
+        }
+        path.closePath();
+        return path;
+    }
+
+    /** A round corner between where the path is and a point. */
+    private static void arcTo(Path2D path, double[] corner, double[] to, double radius) {
+        double[] from = {path.getCurrentPoint().getX(), path.getCurrentPoint().getY()};
+        double[] in = direction(corner, from);
+        double[] out = direction(corner, to);
+        double angle = Math.acos(Math.max(-1, Math.min(1, in[0] * out[0] + in[1] * out[1])));
+        if (radius == 0 || angle == 0 || angle == Math.PI) {
+            path.lineTo(corner[0], corner[1]);
+            return;
+        }
+        double back = radius / Math.tan(angle / 2);
+        double handle = back - 4.0 / 3 * Math.tan((Math.PI - angle) / 4) * radius;
+        path.lineTo(corner[0] + in[0] * back, corner[1] + in[1] * back);
+        path.curveTo(
+                corner[0] + in[0] * handle,
+                corner[1] + in[1] * handle,
+                corner[0] + out[0] * handle,
+                corner[1] + out[1] * handle,
+                corner[0] + out[0] * back,
+                corner[1] + out[1] * back);
+    }
+
+    private static double[] direction(double[] from, double[] to) {
+        double length = Math.hypot(to[0] - from[0], to[1] - from[1]);
+        return new double[] {(to[0] - from[0]) / length, (to[1] - from[1]) / length};
+    }
+}

@@ -1,0 +1,145 @@
+package glimble.paint;
+
+import glimble.graphic.Channel;
+import glimble.reel.Layer;
+import glimble.reel.PhaseName;
+import glimble.reel.Reel;
+import glimble.reel.Resize;
+import glimble.reel.Track;
+import java.awt.geom.AffineTransform;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * How a layer stands in the picture at a frame, with all that its groups do.
+ *
+ * @param matrix from rest to where it is now, without tilts
+ * @param steps its own step first, then those of its groups
+ * @param opacity 0–1
+ * @param blur px
+ * @param stroke factor of the width of its stroke
+ * @param tracking thousandths of an em more between its letters
+ * @param openings it is seen only inside all of them
+ * @param edges px by which left, top, right and bottom of its box lie further to the right or down than at rest
+ */
+record Stand(
+        AffineTransform matrix,
+        List<Step> steps,
+        double opacity,
+        double blur,
+        double stroke,
+        double tracking,
+        List<Tint> tints,
+        List<Opening> openings,
+        double[] edges) {
+
+    /** One step from rest to where a layer stands: tilted about a point, then moved. Degrees and px. */
+    record Step(double tiltX, double tiltY, double pivotX, double pivotY, AffineTransform matrix) {
+        boolean isTilted() {
+            return tiltX != 0 || tiltY != 0;
+        }
+    }
+
+    record Tint(String colour, double share) {}
+
+    boolean isTilted() {
+        return steps.stream().anyMatch(Step::isTilted);
+    }
+
+    static Stand of(Reel reel, int index, PhaseName phase, int frame) {
+        Layer layer = reel.layers().get(index);
+        Stand own = alone(layer, phase, frame);
+        if (layer.within() < 0) return own;
+        Stand group = of(reel, layer.within(), phase, frame);
+        AffineTransform matrix = new AffineTransform(group.matrix);
+        matrix.concatenate(own.matrix);
+        List<Opening> openings = new ArrayList<>();
+        for (Opening opening : own.openings) openings.add(opening.within(group.matrix));
+        openings.addAll(group.openings);
+        return new Stand(
+                matrix,
+                joined(own.steps, group.steps),
+                own.opacity * group.opacity,
+                own.blur + group.blur,
+                own.stroke,
+                own.tracking,
+                joined(own.tints, group.tints),
+                openings,
+                own.edges);
+    }
+
+    private static <T> List<T> joined(List<T> first, List<T> second) {
+        List<T> all = new ArrayList<>(first);
+        all.addAll(second);
+        return all;
+    }
+
+    /** Shifts, then turns, then scales, each about its pivot. */
+    private static Stand alone(Layer layer, PhaseName phase, int frame) {
+        AffineTransform matrix = new AffineTransform();
+        matrix.translate(sum(layer, phase, frame, Channel.X), sum(layer, phase, frame, Channel.Y));
+        for (Track track : tracks(layer, phase, Channel.TURN)) {
+            matrix.rotate(Math.toRadians(track.at(frame)), track.pivotX(), track.pivotY());
+        }
+        for (Track track : layer.tracks()) {
+            boolean across = track.channel() == Channel.SCALE_X;
+            if (track.phase() != phase || track.overLetters() || !(across || track.channel() == Channel.SCALE_Y))
+                continue;
+            matrix.translate(track.pivotX(), track.pivotY());
+            matrix.scale(across ? track.at(frame) : 1, across ? 1 : track.at(frame));
+            matrix.translate(-track.pivotX(), -track.pivotY());
+        }
+        double tiltX = sum(layer, phase, frame, Channel.TILT_X);
+        double tiltY = sum(layer, phase, frame, Channel.TILT_Y);
+        List<Track> tilts = joined(tracks(layer, phase, Channel.TILT_X), tracks(layer, phase, Channel.TILT_Y));
+        double pivotX = tilts.isEmpty() ? 0 : tilts.get(0).pivotX();
+        double pivotY = tilts.isEmpty() ? 0 : tilts.get(0).pivotY();
+        List<Tint> tints = new ArrayList<>();
+        for (Track track : tracks(layer, phase, Channel.TINT)) tints.add(new Tint(track.colour(), track.at(frame)));
+        List<Opening> openings = new ArrayList<>();
+        for (Track track : tracks(layer, phase, Channel.REVEAL)) {
+            openings.add(Opening.of(layer, track.opening(), within(track.at(frame)), matrix));
+        }
+        return new Stand(
+                matrix,
+                List.of(new Step(tiltX, tiltY, pivotX, pivotY, matrix)),
+                layer.opacity() * within(product(layer, phase, frame, Channel.OPACITY)),
+                Math.max(0, sum(layer, phase, frame, Channel.BLUR)),
+                Math.max(0, product(layer, phase, frame, Channel.STROKE)),
+                sum(layer, phase, frame, Channel.TRACKING),
+                tints,
+                openings,
+                edges(layer, phase, frame));
+    }
+
+    static double within(double share) {
+        return Math.max(0, Math.min(1, share));
+    }
+
+    private static List<Track> tracks(Layer layer, PhaseName phase, Channel channel) {
+        return layer.tracks().stream()
+                .filter(track -> track.phase() == phase && track.channel() == channel && !track.overLetters())
+                .toList();
+    }
+
+    private static double sum(Layer layer, PhaseName phase, int frame, Channel channel) {
+        return tracks(layer, phase, channel).stream()
+                .mapToDouble(track -> track.at(frame))
+                .sum();
+    }
+
+    private static double product(Layer layer, PhaseName phase, int frame, Channel channel) {
+        return tracks(layer, phase, channel).stream()
+                .mapToDouble(track -> track.at(frame))
+                .reduce(1, (a, b) -> a * b);
+    }
+
+    private static double[] edges(Layer layer, PhaseName phase, int frame) {
+        for (Resize resize : layer.resizes()) {
+            if (resize.phase() != phase) continue;
+            int i = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
+            return new double[] {resize.left()[i], resize.top()[i], resize.right()[i], resize.bottom()[i]};
+        }
+        return new double[4];
+    }
+}
