@@ -42,7 +42,7 @@
 {:else if field.kind === 'colour'}
   <div>
     <span class="bx--label">{labelText}</span>
-    <ColourPiece label={field.label} value={text || '#F4F1EA'} {onchange} />
+    <ColourPiece label={field.label} value={text || field.sample || '#F4F1EA'} {onchange} />
   </div>
 {:else if field.kind === 'switch'}
   <Toggle

@@ -32,6 +32,12 @@
       <Button size="small" kind="ghost" disabled={!floor.history.canRedo} on:click={() => floor.redo()}
         >Redo</Button
       >
+      <Button
+        size="small"
+        kind="ghost"
+        href="#/still/{floor.stored.id}/{floor.moment.phase}/{floor.moment.frame}"
+        target="_blank">Full size</Button
+      >
       <Button size="small" kind="ghost" on:click={onhelp}>Keys ?</Button>
       <Button size="small" disabled={!floor.unsaved || floor.saving} on:click={() => floor.save()}
         >Save</Button

@@ -66,12 +66,6 @@
       <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
     {/if}
   </span>
-  <a
-    class="plain chip still"
-    href="#/still/{floor.stored?.id}/{floor.moment.phase}/{floor.moment.frame}"
-    target="_blank"
-    title="This frame of what is saved, at full size, in a page of its own">full size</a
-  >
   <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
     >safe lines</button
   >
@@ -118,11 +112,6 @@
   .chip:disabled {
     cursor: default;
     opacity: 0.5;
-  }
-
-  .still {
-    color: var(--text);
-    text-decoration: none;
   }
 
   .now {

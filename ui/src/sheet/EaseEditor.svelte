@@ -139,7 +139,7 @@
     </svg>
     <div class="speed">
       <span class="caption">speed</span>
-      <svg width={SIDE} height="24" role="img" aria-label="Speed over the length of the move">
+      <svg width={SIDE} height="24" role="img" aria-label="Graph of its speed">
         <path class="curve" d={speedLine} />
       </svg>
       {#if most > 1.001 || least < -0.001}

@@ -55,11 +55,13 @@ final class Revealed {
         Map<String, Resize> resizes = new LinkedHashMap<>();
         if (texts.isEmpty() || length == 0) return resizes;
         Map<String, double[][]> edges = new HashMap<>();
+        Map<Map<String, Double>, Rest> solved = new HashMap<>();
         for (int frame = 0; frame <= length; frame++) {
             Map<String, Double> widths = new HashMap<>();
             for (String text : texts)
                 widths.put(text, width(rest.part(text), tracks.getOrDefault(text, List.of()), frame));
-            Rest revealed = solver.apply(widths);
+            // While nothing more is revealed nothing changes.
+            Rest revealed = solved.computeIfAbsent(widths, solver);
             for (PartRest part : rest.parts().values()) {
                 double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
                 put(of, frame, part.box(), revealed.box(part.key()));

@@ -3,60 +3,71 @@ package glimble.paint;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 
-/** A Gaussian blur of a picture with premultiplied alpha. */
+/**
+ * A Gaussian blur of a picture with premultiplied alpha, as three box blurs after each other. Source: Filter Effects Level 1,
+ * Gaussian blur; about 3 % off the true curve, at a cost that does not grow with the blur.
+ */
 final class Blur {
-    /** Beyond so many standard deviations nothing counts. */
-    private static final double REACH = 3;
+    private static final int PARTS = 4;
 
     private Blur() {}
 
     /** @param sigma standard deviation, px */
     static void apply(BufferedImage image, double sigma) {
         if (sigma <= 0) return;
-        int radius = (int) Math.ceil(REACH * sigma);
-        float[] kernel = new float[2 * radius + 1];
-        float sum = 0;
-        for (int i = -radius; i <= radius; i++) {
-            kernel[i + radius] = (float) Math.exp(-i * i / (2 * sigma * sigma));
-            sum += kernel[i + radius];
-        }
-        for (int i = 0; i < kernel.length; i++) kernel[i] /= sum;
+        int size = (int) Math.floor(sigma * 3 * Math.sqrt(2 * Math.PI) / 4 + 0.5);
+        if (size < 2) return;
         int width = image.getWidth();
         int height = image.getHeight();
         int[] pixels = ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
         int[] bounds = bounds(pixels, width, height);
         if (bounds == null) return;
-        int left = Math.max(0, bounds[0] - radius);
-        int right = Math.min(width, bounds[1] + radius);
-        int top = Math.max(0, bounds[2] - radius);
-        int bottom = Math.min(height, bounds[3] + radius);
-        int[] across = new int[pixels.length];
+        int reach = 2 * size;
+        int left = Math.max(0, bounds[0] - reach);
+        int right = Math.min(width, bounds[1] + reach);
+        int top = Math.max(0, bounds[2] - reach);
+        int bottom = Math.min(height, bounds[3] + reach);
+        double[] line = new double[Math.max(width, height) * PARTS];
+        double[] blurred = new double[line.length];
         for (int y = bounds[2]; y < bounds[3]; y++) {
-            for (int x = left; x < right; x++) across[y * width + x] = sum(pixels, y * width, 1, x, width, kernel);
+            blur(pixels, y * width + left, 1, right - left, size, line, blurred);
         }
-        for (int x = left; x < right; x++) {
-            for (int y = top; y < bottom; y++) pixels[y * width + x] = sum(across, x, width, y, height, kernel);
+        for (int x = left; x < right; x++) blur(pixels, top * width + x, width, bottom - top, size, line, blurred);
+    }
+
+    /** One row or column, in place. */
+    private static void blur(int[] pixels, int offset, int step, int count, int size, double[] line, double[] other) {
+        for (int i = 0; i < count; i++) {
+            int pixel = pixels[offset + i * step];
+            for (int part = 0; part < PARTS; part++) line[i * PARTS + part] = pixel >>> 8 * part & 255;
+        }
+        // An even box has no middle: two of them lean either way, and the third is one wider.
+        boolean odd = size % 2 == 1;
+        box(line, other, count, size, size / 2);
+        box(other, line, count, size, odd ? size / 2 : size / 2 - 1);
+        box(line, other, count, odd ? size : size + 1, size / 2);
+        for (int i = 0; i < count; i++) {
+            int pixel = 0;
+            for (int part = 0; part < PARTS; part++) {
+                pixel |= (int) Math.min(255, Math.round(other[i * PARTS + part])) << 8 * part;
+            }
+            pixels[offset + i * step] = pixel;
         }
     }
 
-    private static int sum(int[] pixels, int offset, int step, int at, int length, float[] kernel) {
-        int radius = kernel.length / 2;
-        float a = 0;
-        float r = 0;
-        float g = 0;
-        float b = 0;
-        int from = Math.max(0, at - radius);
-        int to = Math.min(length - 1, at + radius);
-        for (int i = from; i <= to; i++) {
-            int pixel = pixels[offset + i * step];
-            if (pixel == 0) continue;
-            float share = kernel[i - at + radius];
-            a += (pixel >>> 24) * share;
-            r += (pixel >> 16 & 255) * share;
-            g += (pixel >> 8 & 255) * share;
-            b += (pixel & 255) * share;
+    /** The mean of so many pixels, of which {@code before} lie before the one in question. */
+    private static void box(double[] from, double[] to, int count, int size, int before) {
+        for (int part = 0; part < PARTS; part++) {
+            double sum = 0;
+            for (int i = 0; i < Math.min(count, size - before - 1); i++) sum += from[i * PARTS + part];
+            for (int at = 0; at < count; at++) {
+                int enters = at - before + size - 1;
+                int left = at - before - 1;
+                if (enters < count) sum += from[enters * PARTS + part];
+                if (left >= 0) sum -= from[left * PARTS + part];
+                to[at * PARTS + part] = sum / size;
+            }
         }
-        return Math.round(a) << 24 | Math.round(r) << 16 | Math.round(g) << 8 | Math.round(b);
     }
 
     /** Left, right, top and bottom of what is not empty; null if all is. */
