@@ -2,6 +2,7 @@
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { length, PHASES, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
+  import { PHASE_KEYS } from './moves';
   import ScoreBars from './ScoreBars.svelte';
   import ScoreName from './ScoreName.svelte';
   import Spans from './Spans.svelte';
@@ -39,6 +40,29 @@
     return Math.round((clientX - area.getBoundingClientRect().left) / column.scale);
   }
 
+  /** A phase whose end is pulled, and how many frames it would have. */
+  let retimed = $state<{ phase: Phase; fromX: number; had: number; frames: number }>();
+
+  function takeEnd(phase: Phase, event: PointerEvent) {
+    event.stopPropagation();
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    const had = length(reel!, phase);
+    retimed = { phase, fromX: event.clientX, had, frames: had };
+  }
+
+  function pullEnd(event: PointerEvent) {
+    if (!retimed) return;
+    const by = Math.round((event.clientX - retimed.fromX) / layout![retimed.phase].scale);
+    retimed = { ...retimed, frames: Math.max(1, retimed.had + by) };
+  }
+
+  function releaseEnd() {
+    const done = retimed;
+    retimed = undefined;
+    if (!done || done.frames === done.had) return;
+    void floor.edit({ what: 'RETIME_PHASE', key: '', phase: PHASE_KEYS[done.phase], steps: done.frames });
+  }
+
   function scrub(phase: Phase, event: PointerEvent) {
     const area = event.currentTarget as HTMLElement;
     if (event.type === 'pointerdown') {
@@ -64,6 +88,19 @@
           >
           <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
           <Spans {floor} {phase} scale={layout[phase].scale} />
+          {#if phase !== 'LOOP' && length(reel, phase) > 0}
+            <span
+              class="phase-grip"
+              role="presentation"
+              title="Pull: {WORDS[phase]} in another length, all its moves in proportion"
+              style:left="{(retimed?.phase === phase ? retimed.frames : length(reel, phase)) *
+                layout[phase].scale -
+                4}px"
+              onpointerdown={(event) => takeEnd(phase, event)}
+              onpointermove={pullEnd}
+              onpointerup={releaseEnd}
+            ></span>
+          {/if}
         </span>
       {/each}
       <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
@@ -141,6 +178,16 @@
 
   .phase-name[aria-pressed='true'] {
     color: var(--accent);
+  }
+
+  .phase-grip {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 8px;
+    border-right: 2px solid var(--border-strong);
+    cursor: ew-resize;
+    touch-action: none;
   }
 
   .head {

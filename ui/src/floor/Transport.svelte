@@ -54,18 +54,18 @@
     {playing.run === 'ALL' ? 'stop' : 'all'}
   </button>
   <span class="figures now" data-testid="moment">
-    {#if playing.run}
-      <strong class:dropping={playing.dropped > 0} title="Frames that were due but never shown"
-        >{playing.dropped} dropped</strong
-      >
-    {:else if floor.range}
-      <strong>range {floor.range.from}–{floor.range.to}</strong>
-    {/if}
     {#if reel}
       <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
       <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
     {/if}
   </span>
+  {#if playing.run}
+    <span class="figures" class:dropping={playing.dropped > 0} title="Frames that were due but never shown"
+      >{playing.dropped} dropped</span
+    >
+  {:else if floor.range}
+    <span class="figures muted" title="Played round and round by p">{floor.range.from}–{floor.range.to}</span>
+  {/if}
   <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
     >safe lines</button
   >
@@ -112,6 +112,10 @@
   .chip:disabled {
     cursor: default;
     opacity: 0.5;
+  }
+
+  .dropping {
+    color: var(--warning);
   }
 
   .now {

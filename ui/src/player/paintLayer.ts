@@ -3,7 +3,7 @@ import { mixed } from './colours';
 import { isDealt, letter, trackedBy, type Letter } from './letters';
 import type { Moment } from './moment';
 import { pictureImage } from './pictures';
-import { letterShapes, shape, shapeNow } from './shapes';
+import { letterShapes, outlineLength, shapeNow } from './shapes';
 import type { Stand } from './stand';
 
 type Tints = Stand['tints'];
@@ -25,7 +25,7 @@ export function paintLayer(
   if (!isDealt(layer, moment, stand.tracking)) {
     context.save();
     context.globalAlpha = stand.opacity;
-    paintShape(context, layer, shapeNow(layer, stand.edges), stand.stroke, stand.tints, scale);
+    paintShape(context, layer, shapeNow(layer, stand.edges), stand, stand.stroke, stand.tints, scale);
     context.restore();
     return;
   }
@@ -38,7 +38,7 @@ export function paintLayer(
     for (const reveal of now.reveals) clipLetter(context, layer.units[unit]!, reveal);
     context.globalAlpha = stand.opacity * now.opacity;
     if (now.blur > 0) context.filter = `blur(${now.blur * scale}px)`;
-    paintShape(context, layer, path, stand.stroke * now.stroke, [...stand.tints, ...now.tints], scale);
+    paintShape(context, layer, path, stand, stand.stroke * now.stroke, [...stand.tints, ...now.tints], scale);
     context.restore();
   });
 }
@@ -66,6 +66,7 @@ function paintShape(
   context: CanvasRenderingContext2D,
   layer: Layer,
   path: Path2D,
+  { drawn, edges }: Stand,
   strokeFactor: number,
   tints: Tints,
   scale: number,
@@ -81,20 +82,28 @@ function paintShape(
   const width = layer.stroke.width * strokeFactor;
   if (width > 0 && layer.kind === 'text') strokeAround(context, layer, path, width, tints);
   const image = layer.picture ? pictureImage(layer.picture) : undefined;
-  if (image) drawPicture(context, layer, image);
+  if (image) drawPicture(context, layer, path, image);
   else context.fill(path);
-  if (width > 0 && layer.kind !== 'text') strokeInside(context, layer, path, width, tints);
+  if (width > 0 && layer.kind !== 'text' && drawn.to > drawn.from) {
+    dash(context, drawn, outlineLength(layer, edges));
+    strokeInside(context, layer, path, width, tints);
+  }
 }
 
 /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
-function drawPicture(context: CanvasRenderingContext2D, layer: Layer, image: HTMLImageElement): void {
+function drawPicture(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  image: HTMLImageElement,
+): void {
   const { x, y, width, height } = layer.pictureAt;
   context.save();
   const inside = width <= layer.box.width + 0.01 && height <= layer.box.height + 0.01;
   const sharp = Object.values(layer.corners).every((radius) => radius === 0) && layer.slant === 0;
-  if (!inside || !sharp) {
-    context.fill(shape(layer));
-    context.clip(shape(layer));
+  if (!inside || !sharp || layer.kind === 'text') {
+    context.fill(path);
+    context.clip(path);
     context.shadowColor = 'transparent';
   }
   context.drawImage(image, x, y, width, height);
@@ -138,6 +147,15 @@ function strokeAround(
   context.lineJoin = 'round';
   context.stroke(path);
   context.shadowColor = 'transparent';
+}
+
+/** Only the part of the stroke that is drawn, from one share of its length to another. */
+function dash(context: CanvasRenderingContext2D, { from, to }: Stand['drawn'], length: number): void {
+  if (from === 0 && to === 1) return;
+  const part = (to - from) * length;
+  context.setLineDash([part, 2 * length]);
+  // Far enough into the gap that the dash begins where it should.
+  context.lineDashOffset = from === 0 ? 0 : part + 2 * length - from * length;
 }
 
 /** Twice as wide and cut to the shape: what is seen of it is inside. */

@@ -82,3 +82,16 @@ function addBox(path: Path2D, { box, corners, slant }: Layer): void {
   });
   path.closePath();
 }
+
+/** px along the outline of a box, with the edges of its box where they are now. */
+export function outlineLength({ box, corners, slant }: Layer, edges: Stand['edges']): number {
+  const width = Math.max(0, box.width - edges.left + edges.right);
+  const height = Math.max(0, box.height - edges.top + edges.bottom);
+  if (slant !== 0) {
+    // Its round corners leave out a little of it.
+    const radius = (corners.topLeft + corners.topRight + corners.bottomRight + corners.bottomLeft) / 4;
+    return 2 * (width - Math.abs(slant)) + 2 * Math.hypot(height, slant) - 2 * radius * (4 - Math.PI);
+  }
+  const round = corners.topLeft + corners.topRight + corners.bottomRight + corners.bottomLeft;
+  return 2 * (width + height) - round * (2 - Math.PI / 2);
+}

@@ -1,4 +1,4 @@
-import type { Layer, Reel } from '../api/types';
+import type { Layer, Reel, Track } from '../api/types';
 import type { Moment } from './moment';
 import { opened, type Opening } from './openings';
 import { tracksOf, valueAt, type Channel } from './tracks';
@@ -25,6 +25,8 @@ export interface Stand {
   blur: number;
   /** Factor of the width of its stroke. */
   stroke: number;
+  /** Shares of the length of its stroke from where to where it is drawn. */
+  drawn: { from: number; to: number };
   /** Thousandths of an em more between its letters. */
   tracking: number;
   tints: { colour: string; share: number }[];
@@ -93,6 +95,7 @@ function alone(layer: Layer, moment: Moment): Stand {
     opacity: layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
     blur: Math.max(0, sum('BLUR')),
     stroke: Math.max(0, product('STROKE')),
+    drawn: of('DRAW').reduce((drawn, track) => partOf(drawn, track, moment.frame), { from: 0, to: 1 }),
     tracking: sum('TRACKING'),
     tints: of('TINT').map((track) => ({ colour: track.colour, share: valueAt(track, moment.frame) })),
     openings: of('REVEAL').map((track) =>
@@ -100,6 +103,13 @@ function alone(layer: Layer, moment: Moment): Stand {
     ),
     edges: edgesOf(layer, moment),
   };
+}
+
+function partOf(drawn: Stand['drawn'], track: Track, frame: number): Stand['drawn'] {
+  const share = Math.max(0, Math.min(1, valueAt(track, frame)));
+  const { bothWays, degrees } = track.opening;
+  const from = (1 - share) * (bothWays ? 0.5 : degrees === 180 ? 1 : 0);
+  return { from: Math.max(drawn.from, from), to: Math.min(drawn.to, from + share) };
 }
 
 function edgesOf(layer: Layer, moment: Moment): Stand['edges'] {

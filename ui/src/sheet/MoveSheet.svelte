@@ -147,7 +147,7 @@
       onchange={(about) => change({ about })}
     />
   {/if}
-  {#if shape.channel === 'reveal'}
+  {#if shape.channel === 'reveal' || shape.channel === 'draw'}
     opens
     <ChoicePiece
       label="Which way it opens"

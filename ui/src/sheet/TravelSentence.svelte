@@ -24,7 +24,7 @@
   const lines = $derived(
     channel === 'x' ? (['left', 'centre', 'right'] as const) : (['top', 'centre', 'bottom'] as const),
   );
-  const shares = $derived(channel === 'opacity' || channel === 'reveal');
+  const shares = $derived(channel === 'opacity' || channel === 'reveal' || channel === 'draw');
 </script>
 
 {#if isDistance(channel)}

@@ -13,6 +13,7 @@ export const CHANNELS: Channel[] = [
   'opacity',
   'blur',
   'stroke',
+  'draw',
   'reveal',
   'tint',
   'tracking',

@@ -74,8 +74,8 @@ final class MoveReader {
                 "round");
         Channel channel = spot.choice("channel", Channel.values(), Channel::word);
         for (String opening : new String[] {"toward", "from middle", "soft"}) {
-            if (channel != Channel.REVEAL && spot.has(opening)) {
-                spot.at(opening).problem("is only for a reveal; a distance says it in its travel");
+            if (channel != Channel.REVEAL && channel != Channel.DRAW && spot.has(opening)) {
+                spot.at(opening).problem("is only for a reveal or a draw; a distance says it in its travel");
             }
         }
         return new Move(

@@ -33,7 +33,7 @@ final class MoveWriter {
                 .put("length", move.length())
                 .put("ease", ease(move.ease()));
         if (move.pivot() != Pivot.CENTRE) maker.put("about", move.pivot().word());
-        if (move.channel() == Channel.REVEAL) putOpening(maker, move.opening());
+        if (move.channel() == Channel.REVEAL || move.channel() == Channel.DRAW) putOpening(maker, move.opening());
         maker.putUnlessEmpty("keys", move.keys().stream().map(MoveWriter::key).toList());
         move.deal().ifPresent(deal -> maker.put("deal", deal(deal)));
         return maker.putUnless(0, "round", move.round()).made();

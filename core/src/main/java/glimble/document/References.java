@@ -2,6 +2,8 @@ package glimble.document;
 
 import glimble.edit.Coloured;
 import glimble.graphic.Axis;
+import glimble.graphic.BoxPart;
+import glimble.graphic.Channel;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -216,6 +218,9 @@ final class References {
             }
             checkTravel(move, path + ".travel");
             MoveOrder.waitsForPart(move.start()).ifPresent(part -> known(part, path + ".start"));
+            if (move.channel() == Channel.DRAW && !(parts.get(move.part()) instanceof BoxPart)) {
+                problem(path + ".channel", "only a box has a stroke that can be drawn; a line is revealed");
+            }
             if (move.deal().isPresent() && !(parts.get(move.part()) instanceof TextPart)) {
                 problem(path + ".deal", "only a text has letters, words and lines to deal a move out over");
             }

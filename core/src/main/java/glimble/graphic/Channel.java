@@ -22,6 +22,8 @@ public enum Channel {
     BLUR("blur", Measure.BLUR),
     /** Width of the stroke, factor of rest. */
     STROKE("stroke", Measure.FACTOR),
+    /** Share of the length of the stroke around a box that is drawn, 0–1. */
+    DRAW("draw", Measure.SHARE),
     /** Share of its extent that is seen, 0–1. */
     REVEAL("reveal", Measure.SHARE),
     /** Share of the way from its own colours to another, 0–1. */

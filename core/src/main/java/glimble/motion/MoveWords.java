@@ -14,7 +14,8 @@ public final class MoveWords {
     /** Channel and travel, for instance {@code y clear of mask, down}. */
     public static String of(Move move) {
         String words = move.channel().word() + " " + travel(move.travel(), move.channel());
-        String opened = move.channel() == Channel.REVEAL ? words + " " + opening(move.opening()) : words;
+        boolean opens = move.channel() == Channel.REVEAL || move.channel() == Channel.DRAW;
+        String opened = opens ? words + " " + opening(move.opening()) : words;
         return move.deal().map(deal -> opened + ", by " + deal.over().word()).orElse(opened);
     }
 

@@ -37,10 +37,21 @@ public final class EarlyOut {
         return new Reel(reel.width(), reel.height(), reel.rate(), layers, reel.in(), reel.loop(), reel.out());
     }
 
-    /** What can be told apart: a channel about a point, opening one way, of one colour, over the letters or over all. */
+    /** What can be told apart: a channel, of one colour, over the letters or over all; about a point, or opening one way, if that counts. */
     private record Kind(Channel channel, double pivotX, double pivotY, Object opening, String colour, boolean dealt) {
-        Kind(Track track) {
-            this(track.channel(), track.pivotX(), track.pivotY(), track.opening(), track.colour(), track.overLetters());
+        static Kind of(Track track) {
+            boolean about = switch (track.channel()) {
+                case SCALE_X, SCALE_Y, TURN, TILT_X, TILT_Y -> true;
+                default -> false;
+            };
+            boolean opens = track.channel() == Channel.REVEAL || track.channel() == Channel.DRAW;
+            return new Kind(
+                    track.channel(),
+                    about ? track.pivotX() : 0,
+                    about ? track.pivotY() : 0,
+                    opens ? track.opening() : "",
+                    track.colour(),
+                    track.overLetters());
         }
     }
 
@@ -51,10 +62,10 @@ public final class EarlyOut {
         for (Track track : layer.tracks()) {
             if (track.phase() != PhaseName.OUT) kept.add(track);
             if (track.phase() == phase)
-                standing.computeIfAbsent(new Kind(track), none -> new ArrayList<>())
+                standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
             if (track.phase() == PhaseName.OUT) {
-                leaving.computeIfAbsent(new Kind(track), none -> new ArrayList<>())
+                leaving.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
             }
         }

@@ -20,7 +20,8 @@ import java.util.List;
  * @param corners how round they are, already small enough for the box
  * @param slant px by which the ends lean: at the top to the right, within the box; negative to the left
  * @param fill what it is filled with
- * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none
+ * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none. Drawn in part, it begins at the left
+ *     of its top and goes round clockwise; opening to the left it is drawn backwards from its end, from the middle both ways
  * @param shadow thrown behind it; of no colour for none
  * @param glow light around it; of no colour for none
  * @param opacity of all of it at rest, 0–1

@@ -10,6 +10,7 @@ import glimble.graphic.Phase;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
+import glimble.graphic.TextPart;
 import glimble.motion.MirroredMoves;
 import glimble.rest.Note;
 import glimble.rest.PartRest;
@@ -160,6 +161,7 @@ public final class ReelMaker {
         String named = "";
         if (part instanceof PicturePart picture) named = TextPattern.fill(picture.picture(), values);
         if (part instanceof BoxPart box && box.fill() instanceof Paint.Picture fill) named = fill.picture();
+        if (part instanceof TextPart text && text.style().fill() instanceof Paint.Picture fill) named = fill.picture();
         return pictures.extent(named).isPresent() ? named : "";
     }
 

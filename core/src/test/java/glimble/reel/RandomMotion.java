@@ -80,6 +80,7 @@ final class RandomMotion {
     private Move move(String key, int before) {
         String part = part();
         Channel channel = Channel.values()[random.nextInt(Channel.values().length)];
+        if (channel == Channel.DRAW && !part.equals("plate")) channel = Channel.X;
         List<Move.Key> keys =
                 random.nextInt(4) == 0 ? List.of(new Move.Key(0.4, random.nextDouble() * 2 - 0.5, ease())) : List.of();
         boolean text = !part.equals("plate");

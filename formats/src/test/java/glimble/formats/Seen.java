@@ -68,7 +68,7 @@ final class Seen {
                 case X -> x += value;
                 case Y -> y += value;
                 case BLUR -> most = Math.max(most, 3 * value);
-                case STROKE, TINT, TRACKING -> {
+                case STROKE, DRAW, TINT, TRACKING -> {
                     // They change nothing of where it is seen by more than its own size.
                 }
             }

@@ -20,6 +20,7 @@ import java.util.List;
 /** Paints one layer as it is, uncut: its letters one by one where they move so, or all of it. */
 final class LayerPainter {
     private static final double[] STILL = new double[4];
+    private static final double[] ALL = {0, 1};
 
     private final Shapes shapes;
     private final Pictures pictures;
@@ -48,7 +49,15 @@ final class LayerPainter {
     /** @param matrix from rest to where it is drawn */
     void paint(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
         if (!Letter.areApart(layer, phase, stand.tracking())) {
-            paint(onto, layer, shapes.of(layer, stand.edges()), matrix, stand.opacity(), stand.stroke(), stand.tints());
+            paint(
+                    onto,
+                    layer,
+                    shapes.of(layer, stand.edges()),
+                    matrix,
+                    stand.opacity(),
+                    stand.stroke(),
+                    stand.tints(),
+                    stand.drawn());
             return;
         }
         List<Shape> letters = shapes.letters(layer, false);
@@ -68,11 +77,11 @@ final class LayerPainter {
             }
             double opacity = stand.opacity() * letter.opacity();
             if (letter.blur() == 0) {
-                paint(onto, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints);
+                paint(onto, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
                 continue;
             }
             BufferedImage apart = blank();
-            paint(apart, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints);
+            paint(apart, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
             Blur.apply(apart, letter.blur());
             lay(onto, apart, AlphaComposite.SrcOver);
         }
@@ -92,7 +101,8 @@ final class LayerPainter {
             AffineTransform matrix,
             double opacity,
             double strokeFactor,
-            List<Stand.Tint> tints) {
+            List<Stand.Tint> tints,
+            double[] drawn) {
         Graphics2D graphics = graphics(onto);
         AlphaComposite composite = AlphaComposite.SrcOver.derive((float) opacity);
         Paint fill = fill(layer, tints);
@@ -110,9 +120,9 @@ final class LayerPainter {
         if (around) draw(graphics, matrix, composite, Colours.of(layer.stroke().colour(), tints), outline);
         if (shown) picture(onto, layer, shape, matrix, opacity);
         else draw(graphics, matrix, composite, fill, shape);
-        if (strokeWidth > 0 && !around) {
+        if (strokeWidth > 0 && !around && drawn[1] > drawn[0]) {
             // Twice as wide and cut to the shape: what is seen of it is inside.
-            Area inside = new Area(outline(shape, strokeWidth));
+            Area inside = new Area(drawn(shape, strokeWidth, drawn));
             inside.intersect(new Area(shape));
             draw(graphics, matrix, composite, Colours.of(layer.stroke().colour(), tints), inside);
         }
@@ -121,6 +131,17 @@ final class LayerPainter {
 
     private static Shape outline(Shape shape, double width) {
         return new BasicStroke((float) (2 * width), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND)
+                .createStrokedShape(shape);
+    }
+
+    /** The stroke around a shape from one share of its length to another. */
+    private static Shape drawn(Shape shape, double width, double[] shares) {
+        if (shares[0] == 0 && shares[1] == 1) return outline(shape, width);
+        double length = Shapes.length(shape);
+        float[] dash = {(float) ((shares[1] - shares[0]) * length), (float) (2 * length)};
+        float phase = (float) ((2 - shares[0] + shares[1] - shares[0]) * length);
+        float offset = shares[0] == 0 ? 0 : phase;
+        return new BasicStroke((float) (2 * width), BasicStroke.CAP_BUTT, BasicStroke.JOIN_ROUND, 10, dash, offset)
                 .createStrokedShape(shape);
     }
 
@@ -167,14 +188,17 @@ final class LayerPainter {
         boolean inside = layer.pictureAt().width() <= layer.box().width() + 0.01
                 && layer.pictureAt().height() <= layer.box().height() + 0.01;
         boolean sharp = layer.corners().equals(glimble.graphic.Corners.SHARP) && layer.slant() == 0;
-        if (!inside || !sharp) {
+        if (!inside || !sharp || layer.kind().equals("text")) {
             BufferedImage cut = blank();
             Graphics2D cutter = graphics(cut);
             draw(cutter, matrix, AlphaComposite.SrcOver, Color.BLACK, shape);
             cutter.dispose();
             lay(apart, cut, AlphaComposite.DstIn);
         }
-        if (inside && sharp && !layer.shadow().colour().isEmpty()) {
+        if (inside
+                && sharp
+                && !layer.kind().equals("text")
+                && !layer.shadow().colour().isEmpty()) {
             BufferedImage thrown = blank();
             Graphics2D thrower = graphics(thrown);
             thrower.translate(layer.shadow().x(), layer.shadow().y());

@@ -61,7 +61,7 @@ record Letter(
                     if (reveals != null) opened.intersect(reveals);
                     reveals = opened;
                 }
-                case TILT_X, TILT_Y, TRACKING -> {
+                case TILT_X, TILT_Y, TRACKING, DRAW -> {
                     // Of a text as a whole only.
                 }
             }

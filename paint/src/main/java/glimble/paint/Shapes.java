@@ -6,7 +6,9 @@ import glimble.text.GlyphRun;
 import glimble.typeset.JdkTypesetter;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
+import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -53,6 +55,24 @@ final class Shapes {
             }
         }
         return new ArrayList<>(paths);
+    }
+
+    /** px along the outline of a shape. */
+    static double length(Shape shape) {
+        double length = 0;
+        double[] start = new double[2];
+        double[] at = new double[2];
+        double[] point = new double[6];
+        for (PathIterator path = new FlatteningPathIterator(shape.getPathIterator(null), 0.05);
+                !path.isDone();
+                path.next()) {
+            int kind = path.currentSegment(point);
+            double[] to = kind == PathIterator.SEG_CLOSE ? start : point;
+            if (kind != PathIterator.SEG_MOVETO) length += Math.hypot(to[0] - at[0], to[1] - at[1]);
+            else start = new double[] {point[0], point[1]};
+            at = new double[] {to[0], to[1]};
+        }
+        return length;
     }
 
     private static Shape box(double x, double y, double width, double height, Corners corners) {

@@ -18,6 +18,7 @@ import java.util.List;
  * @param opacity 0–1
  * @param blur px
  * @param stroke factor of the width of its stroke
+ * @param drawn shares 0–1 of the length of its stroke from where to where it is drawn
  * @param tracking thousandths of an em more between its letters
  * @param openings it is seen only inside all of them
  * @param edges px by which left, top, right and bottom of its box lie further to the right or down than at rest
@@ -28,6 +29,7 @@ record Stand(
         double opacity,
         double blur,
         double stroke,
+        double[] drawn,
         double tracking,
         List<Tint> tints,
         List<Opening> openings,
@@ -62,6 +64,7 @@ record Stand(
                 own.opacity * group.opacity,
                 own.blur + group.blur,
                 own.stroke,
+                own.drawn,
                 own.tracking,
                 joined(own.tints, group.tints),
                 openings,
@@ -106,10 +109,22 @@ record Stand(
                 layer.opacity() * within(product(layer, phase, frame, Channel.OPACITY)),
                 Math.max(0, sum(layer, phase, frame, Channel.BLUR)),
                 Math.max(0, product(layer, phase, frame, Channel.STROKE)),
+                drawn(layer, phase, frame),
                 sum(layer, phase, frame, Channel.TRACKING),
                 tints,
                 openings,
                 edges(layer, phase, frame));
+    }
+
+    private static double[] drawn(Layer layer, PhaseName phase, int frame) {
+        double[] drawn = {0, 1};
+        for (Track track : tracks(layer, phase, Channel.DRAW)) {
+            double share = within(track.at(frame));
+            double before = track.opening().bothWays() ? 0.5 : track.opening().degrees() == 180 ? 1 : 0;
+            drawn[0] = Math.max(drawn[0], (1 - share) * before);
+            drawn[1] = Math.min(drawn[1], (1 - share) * before + share);
+        }
+        return drawn;
     }
 
     static double within(double share) {
