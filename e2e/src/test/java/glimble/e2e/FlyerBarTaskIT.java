@@ -217,7 +217,7 @@ class FlyerBarTaskIT {
         Locator card =
                 page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^Flyer bar")));
         assertThat(card).isVisible();
-        for (int i = 0; i < 12 && !(boolean) card.evaluate("card => card === document.activeElement"); i++)
+        for (int i = 0; i < 30 && !(boolean) card.evaluate("card => card === document.activeElement"); i++)
             page.keyboard().press("Tab");
         page.keyboard().press("Enter");
         assertThat(page.getByTestId("moment")).containsText("in 0:40");

@@ -19,6 +19,7 @@ import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.util.Base64;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
@@ -27,6 +28,7 @@ import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
@@ -67,7 +69,9 @@ class PaintersIT {
         for (JsonNode entry : JSON.readTree(DemoGraphics.house()).get("palette")) {
             colours.put(entry.get("name").asString(), entry.get("colour").asString());
         }
-        Map<String, String> values = graphic.trials().get(0).values();
+        Map<String, String> values = graphic.trials().isEmpty()
+                ? Map.of("name", graphic.fields().get(0).sample())
+                : graphic.trials().get(0).values();
         Pictures extents = key -> Optional.ofNullable(pictures.get(key)).map(PaintersIT::extent);
         return ReelMaker.make(Coloured.of(graphic, new Palette(colours), values), values, TYPESETTER, extents)
                 .reel();
@@ -99,6 +103,24 @@ class PaintersIT {
             differing.put(phase + " " + frame, share);
         }
         assertThat(differing.values()).as("%s %s", graphic.name(), differing).allMatch(share -> share <= ALLOWED);
+    }
+
+    @Test
+    void both_draw_every_look_and_channel_the_same() throws IOException {
+        String json = new String(
+                PaintersIT.class.getResourceAsStream("/every-look.json").readAllBytes(), StandardCharsets.UTF_8);
+        Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
+        page.navigate(Packaged.shared().address());
+        page.evaluate(
+                "json => fetch('/api/graphics', {method: 'POST', headers: {'Content-Type': 'application/json'},"
+                        + " body: '{\"document\": ' + json + '}'}).then(({status}) => status)",
+                json);
+        long id = id(graphic.name());
+        ReelPainter painter = new ReelPainter(reel(graphic), TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
+        for (int frame : new int[] {6, 17, 28, 40}) {
+            double share = differing(painter.paint(PhaseName.IN, frame), drawn(id, PhaseName.IN, frame));
+            assertThat(share).as("frame %s", frame).isLessThanOrEqualTo(ALLOWED);
+        }
     }
 
     private static long id(String name) {
