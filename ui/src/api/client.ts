@@ -202,5 +202,5 @@ export async function workOut(
   leaves?: { phase: 'IN' | 'LOOP' | 'OUT'; frame: number },
 ): Promise<Worked[]> {
   const found = await answer(client.POST('/api/reels', { body: { document, values, leaves } }));
-  return found.worked;
+  return found.worked.map((worked) => ({ ...worked, curves: found.curves }));
 }

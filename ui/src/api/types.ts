@@ -35,7 +35,9 @@ export type House = Schemas['House'];
 export type PaletteEntry = Schemas['PaletteEntry'];
 export type Trial = Schemas['Trial'];
 export type Move = Schemas['Move'];
-export type Worked = Schemas['WorkedOutAnswer'];
+export type DrawnCurve = Schemas['DrawnCurve'];
+/** A graphic worked out for one filling, with the curves of its moves. */
+export type Worked = Schemas['WorkedOutAnswer'] & { curves: DrawnCurve[] };
 export type Reel = Schemas['Reel'];
 export type Layer = Schemas['Layer'];
 export type Track = Schemas['Track'];

@@ -16,7 +16,6 @@ function bar(key: string, start: number, length: number): Bar {
     away: 0,
     afterEnd: false,
     words: '',
-    curve: [],
   };
 }
 

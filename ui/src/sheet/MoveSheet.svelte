@@ -38,6 +38,9 @@
   const phase = $derived(floor.moves[0]!.phase);
   const bars = $derived(floor.worked?.bars.filter((bar) => bar.phase === phase) ?? []);
   const bar = $derived(bars.find((found) => found.move === move.key));
+  const curve = $derived(
+    floor.worked?.curves.find((found) => found.phase === phase && found.move === move.key)?.near ?? [],
+  );
   /** Of a linked copy, the move that it is like. */
   const shape = $derived(
     move.like ? (movesOf(floor.document, phase).find(({ key }) => key === move.like) ?? move) : move,
@@ -218,7 +221,7 @@
 <EaseEditor
   label="Ease"
   ease={shape.ease ?? 'linear'}
-  curve={keys.length > 0 ? [] : (bar?.curve ?? [])}
+  curve={keys.length > 0 ? [] : curve}
   onchange={(ease: Ease) => change({ ease })}
 />
 {#each keys as key, i (i)}

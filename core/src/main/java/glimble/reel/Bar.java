@@ -14,7 +14,6 @@ import java.util.Optional;
  * @param waitsForPart key of the part for whose moves it waits likewise
  * @param afterEnd whether it waits for that one's end, not its beginning
  * @param words the move in a few words
- * @param curve how near to rest it is at equal steps of its time, 0 away and 1 at rest
  */
 public record Bar(
         PhaseName phase,
@@ -26,5 +25,4 @@ public record Bar(
         Optional<String> waitsFor,
         Optional<String> waitsForPart,
         boolean afterEnd,
-        String words,
-        double[] curve) {}
+        String words) {}

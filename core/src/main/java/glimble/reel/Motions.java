@@ -68,8 +68,7 @@ final class Motions {
                 Optional.empty(),
                 Optional.empty(),
                 false,
-                bar.words(),
-                PlayedTracks.reversed(bar.curve()));
+                bar.words());
     }
 
     int length(PhaseName phase) {

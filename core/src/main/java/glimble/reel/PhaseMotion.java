@@ -30,9 +30,6 @@ import java.util.Map;
 
 /** The moves of one phase, worked out for a rest picture. */
 final class PhaseMotion {
-    /** Enough for a curve to be drawn. */
-    private static final int CURVE_STEPS = 40;
-
     private final PhaseName name;
     private final Phase phase;
     private final Graphic graphic;
@@ -140,15 +137,7 @@ final class PhaseMotion {
                 MoveOrder.waits(start),
                 MoveOrder.waitsForPart(start),
                 afterEnd,
-                MoveWords.of(move),
-                curve(move));
-    }
-
-    private double[] curve(Move move) {
-        MoveCurve curve = new MoveCurve(phase, move);
-        double[] near = new double[CURVE_STEPS + 1];
-        for (int i = 0; i <= CURVE_STEPS; i++) near[i] = Rounding.px(curve.applyAsDouble(i / (double) CURVE_STEPS));
-        return near;
+                MoveWords.of(move));
     }
 
     private double away(Move move) {

@@ -49,7 +49,7 @@ final class PlayedTracks {
                 reversed(resize.bottom()));
     }
 
-    static double[] reversed(double[] values) {
+    private static double[] reversed(double[] values) {
         double[] backwards = new double[values.length];
         for (int i = 0; i < values.length; i++) backwards[i] = values[values.length - 1 - i];
         return backwards;

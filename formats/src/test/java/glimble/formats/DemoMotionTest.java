@@ -107,6 +107,23 @@ class DemoMotionTest {
             Reel reel = ReelMaker.make(graphic, values, TYPESETTER).reel();
             assertPhasesMeetAtRest(reel, values);
             assertNothingIsLeft(reel, values);
+            assertNothingBeforeItsTurn(reel, values);
+        }
+    }
+
+    /** What enters is unseen until its first move begins, and what has left stays away. */
+    private static void assertNothingBeforeItsTurn(Reel reel, Map<String, String> values) {
+        for (Layer layer : reel.layers()) {
+            int first = layer.tracks().stream()
+                    .filter(track -> track.phase() == PhaseName.IN)
+                    .mapToInt(Track::first)
+                    .min()
+                    .orElse(0);
+            for (int frame = 0; frame <= first; frame += 3) {
+                assertThat(Seen.isSeen(reel, layer, PhaseName.IN, frame))
+                        .as("%s at frame %s, %s", layer.part(), frame, values)
+                        .isFalse();
+            }
         }
     }
 

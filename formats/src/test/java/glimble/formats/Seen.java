@@ -17,11 +17,15 @@ final class Seen {
 
     private Seen() {}
 
+    static boolean isSeen(Reel reel, Layer layer, PhaseName phase, int frame) {
+        boolean drawn = !layer.kind().equals("group") && !layer.unseen();
+        return drawn && area(reel, layer, phase, frame) > 1e-6;
+    }
+
     /** The first layer of which something is seen; empty if the picture is. */
     static Optional<String> anything(Reel reel, PhaseName phase, int frame) {
         return reel.layers().stream()
-                .filter(layer -> !layer.kind().equals("group") && !layer.unseen())
-                .filter(layer -> area(reel, layer, phase, frame) > 1e-6)
+                .filter(layer -> isSeen(reel, layer, phase, frame))
                 .map(Layer::part)
                 .findFirst();
     }

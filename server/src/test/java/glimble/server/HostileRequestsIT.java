@@ -128,7 +128,25 @@ class HostileRequestsIT {
                 Arguments.of("null for a text", reels(flyerBar(), "Wu", 1).replace("\"Wu\"", "null"), 422),
                 Arguments.of("null for values", reels(flyerBar(), "Wu", 1).replace("{\"name\":\"Wu\"}", "null"), 422),
                 Arguments.of("very long moves", reels(longMoves(), "Wu", 64), 422),
+                Arguments.of("scattered letters over very long moves", reels(scattered(), "W".repeat(2_000), 4), 422),
+                Arguments.of("a box that follows for very long", reels(following(), "W".repeat(200), 4), 422),
                 Arguments.of("stacked accents", reels(flyerBar(), "Z" + "\u0301".repeat(1_900), 1), 200));
+    }
+
+    private static JsonNode scattered() {
+        ObjectNode document = Application.document("next-up", "scattered");
+        for (JsonNode move : document.at("/in/moves")) {
+            if (move.has("deal")) ((ObjectNode) move).put("length", 10_000);
+            if (move.has("deal"))
+                ((ObjectNode) move.get("deal")).put("scatter", 1).put("rate", 9);
+        }
+        return document;
+    }
+
+    private static JsonNode following() {
+        ObjectNode document = Application.document("next-up", "following");
+        for (JsonNode move : document.at("/in/moves")) ((ObjectNode) move).put("length", 10_000);
+        return document;
     }
 
     private static JsonNode longMoves() {

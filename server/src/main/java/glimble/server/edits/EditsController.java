@@ -15,6 +15,7 @@ import glimble.graphic.Part;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
 import glimble.reel.Bar;
+import glimble.reel.Effort;
 import glimble.reel.PhaseName;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
@@ -215,7 +216,11 @@ class EditsController {
     }
 
     private WorkedOut worked(Graphic graphic, Map<String, String> values) {
-        return ReelMaker.make(house.framed(graphic), values == null ? Map.of() : values, typesetter, pictures);
+        Map<String, String> given = values == null ? Map.of() : values;
+        if (Effort.of(graphic, given) > Effort.MOST) {
+            throw new Refused("$.document", "makes too much to work out; shorten its moves");
+        }
+        return ReelMaker.make(house.framed(graphic), given, typesetter, pictures);
     }
 
     /** As its mirror image of the in is for the values at hand. */

@@ -8,6 +8,7 @@ import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
+import glimble.reel.DrawnCurve;
 import glimble.reel.EarlyOut;
 import glimble.reel.Effort;
 import glimble.reel.PhaseName;
@@ -68,8 +69,11 @@ class ReelsController {
     /** A frame of in or loop. */
     record Leaves(PhaseName phase, int frame) {}
 
-    /** One answer for each filling, in the same order. */
-    record ReelsAnswer(List<WorkedOutAnswer> worked) {}
+    /**
+     * @param worked one for each filling, in the same order
+     * @param curves of the moves, whatever the filling
+     */
+    record ReelsAnswer(List<WorkedOutAnswer> worked, List<DrawnCurve> curves) {}
 
     /** @param notes what is wrong with the rest picture, a note for each part and fault */
     record WorkedOutAnswer(
@@ -104,9 +108,10 @@ class ReelsController {
         if (effort > Effort.MOST) {
             throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
         }
-        return new ReelsAnswer(fillings.stream()
+        List<WorkedOutAnswer> worked = fillings.stream()
                 .map(values -> work(designed, palette, values, request))
-                .toList());
+                .toList();
+        return new ReelsAnswer(worked, DrawnCurve.of(designed));
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
