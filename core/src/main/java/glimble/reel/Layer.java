@@ -28,7 +28,7 @@ import java.util.List;
  * @param picture key of the picture drawn over its fill and cut to its shape; empty for none
  * @param pictureAt where the whole picture stands, px
  * @param runs glyphs, for a text; empty for anything else
- * @param units boxes of the letters of a text at rest, px, in the order of reading
+ * @param units boxes of the letters of a text at rest, px, in the order of reading; none for one whose letters never move apart
  * @param em px of an em, by which tracking counts
  * @param held which letter keeps its place when tracking changes: 0 the first, 1 the last
  * @param masks parts through whose layers this one is seen

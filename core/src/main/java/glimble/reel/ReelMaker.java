@@ -1,6 +1,7 @@
 package glimble.reel;
 
 import glimble.graphic.BoxPart;
+import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
@@ -127,6 +128,7 @@ public final class ReelMaker {
     private Layer layer(Part part, Map<String, Integer> index, Motions motions) {
         PartRest at = rest.part(part.key());
         String picture = picture(part);
+        List<Track> tracks = motions.tracks(part.key());
         return new Layer(
                 part.key(),
                 part.kind(),
@@ -146,14 +148,19 @@ public final class ReelMaker {
                         .map(line ->
                                 line.runs().stream().map(ReelMaker::rounded).toList())
                         .orElse(List.of()),
-                LayerLook.units(at),
+                isApart(tracks) ? LayerLook.units(at) : List.of(),
                 LayerLook.em(part),
                 LayerLook.held(part, rest.mirrored()),
                 masks(part, index),
                 index.getOrDefault(groups.getOrDefault(part.key(), ""), -1),
-                motions.tracks(part.key()),
+                tracks,
                 motions.resizes(part.key()),
                 part.base().unseen());
+    }
+
+    /** Whether letters are ever drawn one by one; only then does a player need to know where each is. */
+    private static boolean isApart(List<Track> tracks) {
+        return tracks.stream().anyMatch(track -> track.overLetters() || track.channel() == Channel.TRACKING);
     }
 
     /** The key of the picture a part shows; empty for none. */

@@ -60,7 +60,7 @@ final class LayerPainter {
                     stand.drawn());
             return;
         }
-        List<Shape> letters = shapes.letters(layer, false);
+        List<Shape> letters = shapes.letters(layer);
         for (int unit = 0; unit < letters.size(); unit++) {
             Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
             if (letter.opacity() == 0) continue;

@@ -11,6 +11,7 @@ import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.IntFunction;
 
 /** The shapes of layers: letters, or boxes with corners and slanted ends. */
 final class Shapes {
@@ -27,7 +28,7 @@ final class Shapes {
     Shape of(Layer layer, double[] edges) {
         if (layer.kind().equals("text")) {
             Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
-            for (Shape letter : letters(layer, true)) path.append(letter, false);
+            addLetters(layer, unit -> path);
             return AffineTransform.getTranslateInstance(edges[0], edges[1]).createTransformedShape(path);
         }
         double x = layer.box().x() + edges[0];
@@ -39,22 +40,24 @@ final class Shapes {
                 : slanted(x, y, width, height, layer.slant(), layer.corners());
     }
 
-    /** @param whole whether glyphs that belong to no letter are there too, in a list of their own */
-    List<Shape> letters(Layer layer, boolean whole) {
+    /** The shape of each letter of a text; what belongs to no letter draws nothing. */
+    List<Shape> letters(Layer layer) {
         List<Path2D> paths = new ArrayList<>();
-        for (int i = 0; i < layer.units().size() + (whole ? 1 : 0); i++)
-            paths.add(new Path2D.Double(Path2D.WIND_NON_ZERO));
+        for (int i = 0; i < layer.units().size(); i++) paths.add(new Path2D.Double(Path2D.WIND_NON_ZERO));
+        addLetters(layer, unit -> unit < 0 ? null : paths.get(unit));
+        return new ArrayList<>(paths);
+    }
+
+    private void addLetters(Layer layer, IntFunction<Path2D> pathOf) {
         for (GlyphRun run : layer.runs()) {
             for (int i = 0; i < run.glyphs().length; i++) {
-                int unit = run.units()[i];
-                if (unit < 0 && !whole) continue;
+                Path2D path = pathOf.apply(run.units()[i]);
+                if (path == null) continue;
                 AffineTransform place = new AffineTransform(
                         run.scaleX(), 0, 0, run.scaleY(), layer.box().x() + run.x()[i], layer.baseline() + run.y()[i]);
-                Path2D path = paths.get(unit < 0 ? paths.size() - 1 : unit);
                 path.append(typesetter.outline(run.font(), run.glyphs()[i]).getPathIterator(place), false);
             }
         }
-        return new ArrayList<>(paths);
     }
 
     /** px along the outline of a shape. */
