@@ -107,17 +107,7 @@ public final class EarlyOut {
             double value = channel.rest() == 1 ? stands * out : out + (stands - channel.rest()) * left(i, leaving);
             values[i] = Rounding.of(channel, value);
         }
-        return new Track(
-                PhaseName.OUT,
-                channel,
-                pattern.pivotX(),
-                pattern.pivotY(),
-                pattern.opening(),
-                pattern.colour(),
-                0,
-                values,
-                0,
-                Track.Dealt.NONE);
+        return pattern.with(PhaseName.OUT, 0, values, 0, Track.Dealt.NONE);
     }
 
     /** The share of the first distance that is left; what has no out of its own keeps all of it. */
@@ -138,18 +128,9 @@ public final class EarlyOut {
         double[] factors = new double[units];
         // The way from rest of each letter, as a factor of one.
         for (int unit = 0; unit < units; unit++) factors[unit] = track.at(frame, unit) - rest;
-        return new Track(
-                PhaseName.OUT,
-                track.channel(),
-                track.pivotX(),
-                track.pivotY(),
-                track.opening(),
-                track.colour(),
-                0,
-                new double[] {rest + 1},
-                0,
-                new Track.Dealt(
-                        new int[units], track.dealt().pivotX(), track.dealt().pivotY(), factors));
+        Track.Dealt dealt = new Track.Dealt(
+                new int[units], track.dealt().pivotX(), track.dealt().pivotY(), factors);
+        return track.with(PhaseName.OUT, 0, new double[] {rest + 1}, 0, dealt);
     }
 
     /** A box that follows what is revealed keeps the size it has. */

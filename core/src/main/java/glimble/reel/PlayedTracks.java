@@ -26,17 +26,9 @@ final class PlayedTracks {
             }
         }
         int first = track.overLetters() ? Arrays.stream(starts).min().orElse(0) : length - track.first() - last;
-        return new Track(
-                PhaseName.OUT,
-                track.channel(),
-                track.pivotX(),
-                track.pivotY(),
-                track.opening(),
-                track.colour(),
-                first,
-                values,
-                0,
-                new Track.Dealt(starts, track.dealt().pivotX(), track.dealt().pivotY(), factors));
+        Track.Dealt dealt =
+                new Track.Dealt(starts, track.dealt().pivotX(), track.dealt().pivotY(), factors);
+        return track.with(PhaseName.OUT, first, values, 0, dealt);
     }
 
     static Resize backwards(Resize resize, int length) {
@@ -68,7 +60,7 @@ final class PlayedTracks {
                     last,
                     retiming,
                     track.channel().rest());
-            return played(track, first, values, Track.Dealt.NONE);
+            return track.with(track.phase(), first, values, track.round(), Track.Dealt.NONE);
         }
         int begin = Arrays.stream(track.dealt().starts()).min().orElse(0);
         int end = Arrays.stream(track.dealt().starts()).max().orElse(0) + had;
@@ -85,7 +77,8 @@ final class PlayedTracks {
                 track.dealt().pivotX(),
                 track.dealt().pivotY(),
                 factors(track.dealt().factors(), starts.length, had + 1, unit + 1));
-        return played(track, Arrays.stream(starts).min().orElse(0), values, dealt);
+        int first = Arrays.stream(starts).min().orElse(0);
+        return track.with(track.phase(), first, values, track.round(), dealt);
     }
 
     private static double[] factors(double[] factors, int units, int had, int has) {
@@ -126,19 +119,5 @@ final class PlayedTracks {
         int before = (int) Math.floor(kept);
         if (before == kept) return values[before];
         return values[before] + (values[before + 1] - values[before]) * (kept - before);
-    }
-
-    private static Track played(Track track, int first, double[] values, Track.Dealt dealt) {
-        return new Track(
-                track.phase(),
-                track.channel(),
-                track.pivotX(),
-                track.pivotY(),
-                track.opening(),
-                track.colour(),
-                first,
-                values,
-                track.round(),
-                dealt);
     }
 }

@@ -39,6 +39,12 @@ public record Track(
         public static final Dealt NONE = new Dealt(new int[0], new double[0], new double[0], new double[0]);
     }
 
+    /** The same channel with other values at other times. */
+    Track with(PhaseName otherPhase, int otherFirst, double[] others, int otherRound, Dealt otherDealt) {
+        return new Track(
+                otherPhase, channel, pivotX, pivotY, opening, colour, otherFirst, others, otherRound, otherDealt);
+    }
+
     public boolean overLetters() {
         return dealt.starts().length > 0;
     }

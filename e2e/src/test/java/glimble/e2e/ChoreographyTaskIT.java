@@ -98,7 +98,7 @@ class ChoreographyTaskIT {
 
     @Test
     void the_flyer_bar_is_choreographed_from_its_rest_picture() {
-        SheetPage sheet = still("flyer-bar", "Flyer bar by hand");
+        SheetPage sheet = still("flyer-bar", "Made by hand");
         FloorPage floor = sheet.floor();
         Page page = floor.page();
         List<Double> rest = floor.drawnBox();

@@ -31,16 +31,7 @@ class HandlingTaskIT {
     }
 
     private static SheetPage empty(String name) {
-        Page page = browser.page();
-        page.navigate(Packaged.shared().address());
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName("New graphic").setExact(true))
-                .click();
-        assertThat(page.getByText("No parts yet")).isVisible();
-        SheetPage sheet = new SheetPage(FloorPage.of(page));
-        sheet.write("Name of the graphic", name);
-        return sheet;
+        return SheetPage.empty(browser.page(), name);
     }
 
     private static void assertBox(FloorPage floor, double... expected) {

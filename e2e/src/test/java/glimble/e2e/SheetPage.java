@@ -17,6 +17,19 @@ final class SheetPage {
         page = floor.page();
     }
 
+    /** The sheet of a new graphic with nothing in it. */
+    static SheetPage empty(Page page, String name) {
+        page.navigate(Packaged.shared().address());
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New graphic").setExact(true))
+                .click();
+        assertThat(page.getByText("No parts yet")).isVisible();
+        SheetPage sheet = new SheetPage(FloorPage.of(page));
+        sheet.write("Name of the graphic", name);
+        return sheet;
+    }
+
     private void button(String name) {
         page.getByRole(
                         AriaRole.BUTTON,
