@@ -37,8 +37,21 @@ public final class GraphicReader {
 
     private static Graphic graphic(Spot spot) {
         spot.only(
-                "format", "name", "frame", "fields", "parts", "in", "loop", "out", "mirror", "trials", "tags",
-                "guides");
+                "format",
+                "name",
+                "frame",
+                "fields",
+                "parts",
+                "in",
+                "loop",
+                "out",
+                "mirror",
+                "trials",
+                "tags",
+                "guides",
+                "variants",
+                "cases",
+                "proof");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -63,7 +76,10 @@ public final class GraphicReader {
                 spot.has("mirror") ? Optional.of(mirror(spot.at("mirror"))) : Optional.empty(),
                 trials,
                 tags(spot),
-                spot.has("guides") ? guides(spot.at("guides")) : Guides.NONE);
+                spot.has("guides") ? guides(spot.at("guides")) : Guides.NONE,
+                CaseReader.variants(spot),
+                CaseReader.cases(spot),
+                CaseReader.proof(spot));
     }
 
     /** Notes every key that an earlier item already has. */

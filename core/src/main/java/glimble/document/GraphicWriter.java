@@ -18,6 +18,7 @@ import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.ProofRules;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
@@ -43,17 +44,19 @@ public final class GraphicWriter {
                         "parts",
                         graphic.parts().stream().map(GraphicWriter::part).toList())
                 .put("in", PhaseWriter.phase(graphic.in()).made())
-                .put(
-                        "loop",
-                        PhaseWriter.phase(graphic.loop())
-                                .put("length", graphic.loop().length())
-                                .made())
+                .put("loop", PhaseWriter.phase(graphic.loop()).made())
                 .put("out", PhaseWriter.phase(graphic.out()).made());
         graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
         maker.putUnlessEmpty(
                         "trials",
                         graphic.trials().stream().map(GraphicWriter::trial).toList())
                 .putUnlessEmpty("tags", texts(graphic.tags()));
+        maker.putUnlessEmpty(
+                        "variants",
+                        graphic.variants().stream().map(CaseWriter::variant).toList())
+                .putUnlessEmpty(
+                        "cases", graphic.cases().stream().map(CaseWriter::row).toList());
+        if (!graphic.proof().equals(ProofRules.USUAL)) maker.put("proof", CaseWriter.proof(graphic.proof()));
         Guides guides = graphic.guides();
         if (!guides.equals(Guides.NONE)) {
             Tree.Maker lines =
@@ -247,7 +250,7 @@ public final class GraphicWriter {
                 .made();
     }
 
-    private static Tree size(Size size) {
+    static Tree size(Size size) {
         if (size instanceof Size.Fixed fixed)
             return Tree.object().put("px", fixed.px()).made();
         if (size instanceof Size.Wraps wraps) return wraps(wraps);
@@ -281,7 +284,7 @@ public final class GraphicWriter {
         return maker.made();
     }
 
-    private static Tree place(Place place, Axis axis) {
+    static Tree place(Place place, Axis axis) {
         if (place instanceof Place.Stacked in)
             return Tree.object().put("in", in.stack()).made();
         if (place instanceof Place.Around)

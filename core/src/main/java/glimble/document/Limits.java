@@ -11,6 +11,10 @@ public final class Limits {
     public static final int KEYS = 32;
     public static final int STAGGERS = 32;
     public static final int TRIALS = 64;
+    public static final int VARIANTS = 24;
+    public static final int CASES = 32;
+    public static final int CONDITIONS = 16;
+    public static final int STEPS = 32;
     public static final int TAGS = 16;
     public static final int GUIDES = 64;
     public static final int MASKS = 8;

@@ -271,7 +271,11 @@ final class PartReader {
     private static Span span(Spot part, Axis axis) {
         Spot size = part.at(axis == Axis.X ? "width" : "height");
         Spot place = part.at(axis == Axis.X ? "x" : "y");
-        return new Span(size.oneOf(SIZES, new Size.Own()), place(place, axis));
+        return new Span(size(size), place(place, axis));
+    }
+
+    static Size size(Spot spot) {
+        return spot.oneOf(SIZES, new Size.Own());
     }
 
     private static Size fixed(Spot spot) {
@@ -320,7 +324,7 @@ final class PartReader {
                 spot.number("plus", -Limits.PX, Limits.PX, 0));
     }
 
-    private static Place place(Spot spot, Axis axis) {
+    static Place place(Spot spot, Axis axis) {
         if (spot.has("in")) {
             spot.only("in");
             return new Place.Stacked(spot.at("in").key());

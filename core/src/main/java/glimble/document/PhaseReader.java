@@ -4,6 +4,7 @@ import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
+import glimble.graphic.Step;
 import glimble.graphic.Timing;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -17,14 +18,28 @@ final class PhaseReader {
     static In in(Spot graphic) {
         if (!graphic.has("in")) return new In(List.of());
         Spot spot = graphic.at("in");
-        spot.only("moves", "delays", "staggers", "spans");
-        return new In(moves(spot), timing(spot));
+        spot.only("moves", "delays", "staggers", "spans", "steps");
+        return inOf(spot);
+    }
+
+    /** Of a spot whose members are known to be right. */
+    static In inOf(Spot spot) {
+        List<Step> steps = new ArrayList<>();
+        for (Spot item : spot.items("steps", Limits.STEPS)) {
+            item.only("part", "plus");
+            steps.add(new Step(item.at("part").key(), item.whole("plus", -Limits.FRAMES, Limits.FRAMES, 0)));
+        }
+        return new In(moves(spot), timing(spot), steps);
     }
 
     static Loop loop(Spot graphic) {
         if (!graphic.has("loop")) return new Loop(0, List.of());
         Spot spot = graphic.at("loop");
         spot.only("length", "moves", "delays", "staggers");
+        return loopOf(spot);
+    }
+
+    static Loop loopOf(Spot spot) {
         return new Loop(spot.whole("length", 0, Limits.FRAMES), moves(spot), timing(spot));
     }
 
@@ -32,6 +47,10 @@ final class PhaseReader {
         if (!graphic.has("out")) return new Out(List.of());
         Spot spot = graphic.at("out");
         spot.only("moves", "delays", "staggers", "spans", "mirrors");
+        return outOf(spot);
+    }
+
+    static Out outOf(Spot spot) {
         boolean mirrors = spot.has("mirrors");
         if (mirrors && !spot.at("mirrors").text(Limits.KEY).equals("in")) {
             spot.at("mirrors").problem("must be 'in', the only phase an out can be the mirror image of");

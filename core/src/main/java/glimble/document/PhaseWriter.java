@@ -1,7 +1,10 @@
 package glimble.document;
 
+import glimble.graphic.In;
+import glimble.graphic.Loop;
 import glimble.graphic.Out;
 import glimble.graphic.Phase;
+import glimble.graphic.Step;
 import glimble.graphic.Timing;
 import java.util.List;
 
@@ -14,6 +17,11 @@ final class PhaseWriter {
                 .putUnlessEmpty(
                         "moves", phase.moves().stream().map(MoveWriter::move).toList());
         if (phase instanceof Out out && out.mirrorsIn()) maker.put("mirrors", "in");
+        if (phase instanceof Loop loop) maker.put("length", loop.length());
+        if (phase instanceof In in) {
+            maker.putUnlessEmpty(
+                    "steps", in.steps().stream().map(PhaseWriter::step).toList());
+        }
         Timing timing = phase.timing();
         return maker.putUnlessEmpty(
                         "delays",
@@ -23,6 +31,13 @@ final class PhaseWriter {
                         timing.staggers().stream().map(PhaseWriter::stagger).toList())
                 .putUnlessEmpty(
                         "spans", timing.spans().stream().map(PhaseWriter::span).toList());
+    }
+
+    private static Tree step(Step step) {
+        return Tree.object()
+                .put("part", step.part())
+                .putUnless(0, "plus", step.plus())
+                .made();
     }
 
     private static Tree delay(Timing.Delay delay) {

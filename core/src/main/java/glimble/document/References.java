@@ -1,27 +1,35 @@
 package glimble.document;
 
+import glimble.cases.Variants;
 import glimble.edit.Coloured;
 import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Case;
 import glimble.graphic.Channel;
+import glimble.graphic.Condition;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
+import glimble.graphic.In;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.Played;
+import glimble.graphic.ProofRules;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Timing;
 import glimble.graphic.Travel;
 import glimble.graphic.Trial;
+import glimble.graphic.Variant;
 import glimble.motion.Members;
 import glimble.motion.MoveOrder;
+import glimble.proof.Check;
 import glimble.rest.Relations;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
@@ -57,7 +65,9 @@ final class References {
         }
         references.checkTrials();
         graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
+        references.checkCases();
         if (references.problems.isEmpty()) references.checkCycles();
+        if (references.problems.isEmpty()) references.checkVariants();
         return references.problems.stream().limit(Limits.PROBLEMS).toList();
     }
 
@@ -241,9 +251,86 @@ final class References {
     private void checkTiming(Phase phase) {
         String path = "$." + phase.word();
         for (Timing.Delay delay : phase.timing().delays()) known(delay.part(), path + ".delays");
+        if (phase instanceof In in) {
+            for (int i = 0; i < in.steps().size(); i++) {
+                known(in.steps().get(i).part(), path + ".steps[" + i + "].part");
+            }
+        }
         for (Timing.Stagger stagger : phase.timing().staggers()) {
             for (String part : stagger.parts()) known(part, path + ".staggers");
         }
+    }
+
+    private void checkCases() {
+        for (int i = 0; i < graphic.cases().size(); i++) {
+            Case row = graphic.cases().get(i);
+            String path = "$.cases[" + i + "]";
+            for (int phase = 0; phase < graphic.phases().size(); phase++) {
+                String word = graphic.phases().get(phase).word();
+                String name = row.played().names().get(phase);
+                if (!name.isEmpty() && graphic.variant(word, name).isEmpty()) {
+                    problem(path + "." + word, "there is no variant '" + Spot.shown(name) + "' of " + word);
+                }
+            }
+            for (int c = 0; c < row.when().size(); c++)
+                checkCondition(row.when().get(c), path + ".when[" + c + "]");
+            Variants.quarrel(graphic, row.played())
+                    .ifPresent(part -> problem(path, "its variants have " + part + " rest in different places"));
+        }
+        for (String check : graphic.proof().limits().keySet()) checkCheck(check, "$.proof.limits." + check);
+        for (int i = 0; i < graphic.proof().accepted().size(); i++) {
+            ProofRules.Accepted accepted = graphic.proof().accepted().get(i);
+            checkCheck(accepted.check(), "$.proof.accepted[" + i + "].check");
+            if (!accepted.part().isEmpty()) known(accepted.part(), "$.proof.accepted[" + i + "].part");
+        }
+    }
+
+    private void checkCheck(String word, String path) {
+        if (Check.named(word).isEmpty()) {
+            problem(path, "there is no check '" + Spot.shown(word) + "'; there are " + Check.words());
+        }
+    }
+
+    private void checkCondition(Condition condition, String path) {
+        condition.about().ifPresent(field -> checkField(field, path + ".field"));
+        if (condition instanceof Condition.Number number) {
+            graphic.field(number.field())
+                    .filter(field -> field.kind() != Field.Kind.NUMBER)
+                    .ifPresent(field -> problem(path, field.key() + " is not a number field"));
+        }
+        if (!(condition instanceof Condition.Wider wider)) return;
+        if (!wider.part().isEmpty()) known(wider.part(), path + ".widerThan.part");
+        boolean shown = graphic.parts().stream()
+                .anyMatch(part -> part instanceof TextPart text
+                        && TextPattern.fields(text.text()).contains(wider.field()));
+        if (!shown) problem(path + ".widerThan", "no text shows " + wider.field() + ", so it has no width");
+    }
+
+    /** Each variant as it is played: what it refers to, and that it can be solved; then every case with all it plays. */
+    private void checkVariants() {
+        for (int i = 0; i < graphic.variants().size(); i++) {
+            Variant variant = graphic.variants().get(i);
+            String path = "$.variants[" + i + "]";
+            for (Variant.Stand stand : variant.stands()) known(stand.part(), path + ".stands");
+            String word = variant.phase().word();
+            Graphic played = Variants.played(graphic, alone(word, variant.name()));
+            for (Problem problem : problems(played.withVariants(List.of()).withCases(List.of()), fonts)) {
+                boolean ofPhase = problem.path().startsWith("$." + word);
+                String inside = ofPhase ? problem.path().substring(word.length() + 2) : ".stands";
+                problem(path + inside, problem.sentence());
+            }
+        }
+        if (!problems.isEmpty()) return;
+        for (int i = 0; i < graphic.cases().size(); i++) {
+            String path = "$.cases[" + i + "]";
+            Graphic played = Variants.played(graphic, graphic.cases().get(i).played());
+            Relations.cycle(played).ifPresent(circle -> problem(path, "cannot be solved: " + circle));
+        }
+    }
+
+    private static Played alone(String phase, String name) {
+        return new Played(
+                phase.equals("in") ? name : "", phase.equals("loop") ? name : "", phase.equals("out") ? name : "");
     }
 
     private void checkTrials() {

@@ -31,7 +31,8 @@ public final class FieldEdits {
             values.remove(key);
             trials.add(new Trial(trial.name(), values));
         }
-        return graphic.withFields(fields)
+        return CaseReferences.withoutField(graphic, key)
+                .withFields(fields)
                 .withParts(parts)
                 .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
                 .withTrials(trials);

@@ -31,10 +31,9 @@ public final class MoveEdits {
         Loop loop = graphic.loop();
         Out out = graphic.out();
         return switch (phase) {
-            case "in" -> graphic.withPhases(new In(rule.apply(in.moves()), in.timing()), loop, out);
-            case "loop" ->
-                graphic.withPhases(in, new Loop(loop.length(), rule.apply(loop.moves()), loop.timing()), out);
-            default -> graphic.withPhases(in, loop, new Out(rule.apply(out.moves()), out.timing(), out.mirrorsIn()));
+            case "in" -> graphic.withPhases(in.with(rule.apply(in.moves()), in.timing()), loop, out);
+            case "loop" -> graphic.withPhases(in, loop.with(rule.apply(loop.moves()), loop.timing()), out);
+            default -> graphic.withPhases(in, loop, out.with(rule.apply(out.moves()), out.timing()));
         };
     }
 

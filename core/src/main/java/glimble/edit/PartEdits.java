@@ -124,7 +124,12 @@ public final class PartEdits {
                     : referring;
             parts.add(part.key().equals(key) ? Rewrite.key(renamed, to) : renamed);
         }
-        return MoveReferences.renamed(graphic.withParts(parts), part -> part.equals(key) ? to : part);
+        Graphic moved = MoveReferences.renamed(graphic.withParts(parts), part -> part.equals(key) ? to : part);
+        return CaseReferences.renamed(
+                moved,
+                part -> part.equals(key) ? to : part,
+                size -> renamed(size, key, to),
+                place -> renamed(place, key, to));
     }
 
     private static Size renamed(Size size, String key, String to) {
@@ -164,7 +169,7 @@ public final class PartEdits {
             parts.add(freed);
         }
         Graphic freed = graphic.withParts(parts).withMoves(moves -> without(moves, key));
-        return Settled.of(MoveReferences.without(freed, key, boxes.get(key)));
+        return Settled.of(CaseReferences.withoutPart(MoveReferences.without(freed, key, boxes.get(key)), key));
     }
 
     private static Part without(Part part, Part gone, Map<String, Rect> boxes) {

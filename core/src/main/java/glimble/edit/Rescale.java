@@ -44,7 +44,8 @@ public final class Rescale {
         Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
         Guides guides = graphic.guides();
-        return graphic.withFrame(new Frame(width, height, frame.rate(), frame.length(), frame.fills(), frame.safe()))
+        return CaseReferences.rescaled(graphic, rescale::span, rescale::px)
+                .withFrame(new Frame(width, height, frame.rate(), frame.length(), frame.fills(), frame.safe()))
                 .withGuides(new Guides(
                         guides.x().stream().map(rescale::px).toList(),
                         guides.y().stream().map(rescale::px).toList()))

@@ -18,6 +18,9 @@ import java.util.function.UnaryOperator;
  * @param trials the values it is tried with, the first being its sample
  * @param tags words it is found by on the shelf
  * @param guides lines to design by
+ * @param variants further versions of its phases
+ * @param cases which variants answer which values, the first that fits; without any the phases themselves do
+ * @param proof what is said of its proof
  */
 public record Graphic(
         String name,
@@ -30,13 +33,48 @@ public record Graphic(
         Optional<Mirror> mirror,
         List<Trial> trials,
         List<String> tags,
-        Guides guides) {
+        Guides guides,
+        List<Variant> variants,
+        List<Case> cases,
+        ProofRules proof) {
 
     public Graphic {
         fields = List.copyOf(fields);
         parts = List.copyOf(parts);
         trials = List.copyOf(trials);
         tags = List.copyOf(tags);
+        variants = List.copyOf(variants);
+        cases = List.copyOf(cases);
+    }
+
+    /** One without variants. */
+    public Graphic(
+            String name,
+            Frame frame,
+            List<Field> fields,
+            List<Part> parts,
+            In in,
+            Loop loop,
+            Out out,
+            Optional<Mirror> mirror,
+            List<Trial> trials,
+            List<String> tags,
+            Guides guides) {
+        this(
+                name,
+                frame,
+                fields,
+                parts,
+                in,
+                loop,
+                out,
+                mirror,
+                trials,
+                tags,
+                guides,
+                List.of(),
+                List.of(),
+                ProofRules.USUAL);
     }
 
     public Optional<Part> part(String key) {
@@ -53,27 +91,33 @@ public record Graphic(
     }
 
     public Graphic withFrame(Frame other) {
-        return new Graphic(name, other, fields, parts, in, loop, out, mirror, trials, tags, guides);
+        return new Graphic(
+                name, other, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
     }
 
     public Graphic withFields(List<Field> others) {
-        return new Graphic(name, frame, others, parts, in, loop, out, mirror, trials, tags, guides);
+        return new Graphic(
+                name, frame, others, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
     }
 
     public Graphic withParts(List<Part> others) {
-        return new Graphic(name, frame, fields, others, in, loop, out, mirror, trials, tags, guides);
+        return new Graphic(
+                name, frame, fields, others, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
-        return new Graphic(name, frame, fields, parts, in, loop, out, other, trials, tags, guides);
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, other, trials, tags, guides, variants, cases, proof);
     }
 
     public Graphic withTrials(List<Trial> others) {
-        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, others, tags, guides);
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, others, tags, guides, variants, cases, proof);
     }
 
     public Graphic withGuides(Guides others) {
-        return new Graphic(name, frame, fields, parts, in, loop, out, mirror, trials, tags, others);
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, others, variants, cases, proof);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -85,30 +129,49 @@ public record Graphic(
     }
 
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
-        return new Graphic(name, frame, fields, parts, otherIn, otherLoop, otherOut, mirror, trials, tags, guides);
-    }
-
-    /** The timing of every phase changed by the same rule. */
-    public Graphic withTiming(UnaryOperator<Timing> rule) {
-        return withPhases(
-                new In(in.moves(), rule.apply(in.timing())),
-                new Loop(loop.length(), loop.moves(), rule.apply(loop.timing())),
-                new Out(out.moves(), rule.apply(out.timing()), out.mirrorsIn()));
-    }
-
-    /** Every list of moves changed by the same rule. */
-    public Graphic withMoves(UnaryOperator<List<Move>> rule) {
         return new Graphic(
-                name,
-                frame,
-                fields,
-                parts,
-                new In(rule.apply(in.moves()), in.timing()),
-                new Loop(loop.length(), rule.apply(loop.moves()), loop.timing()),
-                new Out(rule.apply(out.moves()), out.timing(), out.mirrorsIn()),
-                mirror,
-                trials,
-                tags,
-                guides);
+                name, frame, fields, parts, otherIn, otherLoop, otherOut, mirror, trials, tags, guides, variants, cases,
+                proof);
+    }
+
+    public Graphic withVariants(List<Variant> others) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, others, cases, proof);
+    }
+
+    public Graphic withCases(List<Case> others) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, others, proof);
+    }
+
+    public Graphic withProof(ProofRules other) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, other);
+    }
+
+    /** A variant of a phase by its name; empty if there is none. */
+    public Optional<Variant> variant(String phase, String variantName) {
+        return variants.stream()
+                .filter(variant ->
+                        variant.phase().word().equals(phase) && variant.name().equals(variantName))
+                .findFirst();
+    }
+
+    /** Every phase, those of variants too, changed by a rule that keeps its kind. */
+    public Graphic withPhases(UnaryOperator<Phase> rule) {
+        return withPhases((In) rule.apply(in), (Loop) rule.apply(loop), (Out) rule.apply(out))
+                .withVariants(variants.stream()
+                        .map(variant -> variant.withPhase(rule.apply(variant.phase())))
+                        .toList());
+    }
+
+    /** The timing of every phase, those of variants too, changed by the same rule. */
+    public Graphic withTiming(UnaryOperator<Timing> rule) {
+        return withPhases((Phase phase) -> phase.with(phase.moves(), rule.apply(phase.timing())));
+    }
+
+    /** Every list of moves, those of variants too, changed by the same rule. */
+    public Graphic withMoves(UnaryOperator<List<Move>> rule) {
+        return withPhases((Phase phase) -> phase.withMoves(rule.apply(phase.moves())));
     }
 }

@@ -18,6 +18,11 @@ public record Loop(int length, List<Move> moves, Timing timing) implements Phase
     }
 
     @Override
+    public Loop with(List<Move> otherMoves, Timing otherTiming) {
+        return new Loop(length, otherMoves, otherTiming);
+    }
+
+    @Override
     public String word() {
         return "loop";
     }

@@ -18,6 +18,11 @@ public record Out(List<Move> moves, Timing timing, boolean mirrorsIn) implements
     }
 
     @Override
+    public Out with(List<Move> otherMoves, Timing otherTiming) {
+        return new Out(otherMoves, otherTiming, mirrorsIn);
+    }
+
+    @Override
     public String word() {
         return "out";
     }

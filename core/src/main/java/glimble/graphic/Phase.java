@@ -13,4 +13,11 @@ public sealed interface Phase permits In, Loop, Out {
     Timing timing();
 
     String word();
+
+    /** The same kind of phase with other moves at other times. */
+    Phase with(List<Move> otherMoves, Timing otherTiming);
+
+    default Phase withMoves(List<Move> others) {
+        return with(others, timing());
+    }
 }

@@ -2,10 +2,7 @@ package glimble.motion;
 
 import glimble.graphic.Channel;
 import glimble.graphic.Edge;
-import glimble.graphic.In;
-import glimble.graphic.Loop;
 import glimble.graphic.Move;
-import glimble.graphic.Out;
 import glimble.graphic.Phase;
 import glimble.graphic.Travel;
 import java.util.List;
@@ -16,9 +13,7 @@ public final class MirroredMoves {
 
     public static Phase of(Phase phase) {
         List<Move> moves = phase.moves().stream().map(MirroredMoves::of).toList();
-        if (phase instanceof In) return new In(moves, phase.timing());
-        if (phase instanceof Loop loop) return new Loop(loop.length(), moves, phase.timing());
-        return new Out(moves, phase.timing(), ((Out) phase).mirrorsIn());
+        return phase.withMoves(moves);
     }
 
     private static Move of(Move move) {

@@ -34,7 +34,7 @@ public final class EarlyOut {
         if (phase == PhaseName.OUT) return reel;
         EarlyOut early = new EarlyOut(reel, phase, frame);
         List<Layer> layers = reel.layers().stream().map(early::layer).toList();
-        return new Reel(reel.width(), reel.height(), reel.rate(), layers, reel.in(), reel.loop(), reel.out());
+        return reel.withLayers(layers);
     }
 
     /** What can be told apart: a channel, of one colour, over the letters or over all; about a point, or opening one way, if that counts. */

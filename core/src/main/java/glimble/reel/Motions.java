@@ -2,6 +2,7 @@ package glimble.reel;
 
 import glimble.graphic.Part;
 import glimble.motion.Retiming;
+import glimble.motion.Steps;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -15,6 +16,7 @@ final class Motions {
     private final Map<String, List<Track>> tracks = new HashMap<>();
     private final Map<String, List<Resize>> resizes = new HashMap<>();
     private final List<Bar> bars = new ArrayList<>();
+    private final List<Steps.Point> steps = new ArrayList<>();
 
     /** @param backwards whether the out is the in backwards */
     Motions(
@@ -49,6 +51,10 @@ final class Motions {
                         retiming.map(to -> PlayedTracks.retimed(played, to)).orElse(played));
             });
             for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, length) : bar);
+            if (phase == PhaseName.IN) {
+                for (Steps.Point step : source.steps())
+                    steps.add(retiming.map(to -> retimed(step, to)).orElse(step));
+            }
             lengths.put(phase, retiming.map(Retiming::length).orElse(length));
         }
     }
@@ -69,6 +75,15 @@ final class Motions {
                 Optional.empty(),
                 false,
                 bar.words());
+    }
+
+    private static Steps.Point retimed(Steps.Point step, Retiming to) {
+        return new Steps.Point(step.part(), (int) Math.ceil(to.has(step.frame())));
+    }
+
+    /** Where the in waits. */
+    List<Steps.Point> steps() {
+        return steps;
     }
 
     int length(PhaseName phase) {

@@ -3,6 +3,7 @@ package glimble.reel;
 import glimble.graphic.Channel;
 import glimble.graphic.Deal;
 import glimble.graphic.Graphic;
+import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
@@ -16,6 +17,7 @@ import glimble.motion.Members;
 import glimble.motion.MoveCurve;
 import glimble.motion.MoveOrder;
 import glimble.motion.MoveWords;
+import glimble.motion.Steps;
 import glimble.motion.Travels;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
@@ -36,6 +38,7 @@ final class PhaseMotion {
     private final Rest rest;
     private final List<Move> present;
     private final Map<String, Integer> starts;
+    private final List<Steps.Point> steps;
     private final Map<String, Start> waits;
     private final Map<String, Dealing> dealings = new HashMap<>();
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
@@ -47,7 +50,15 @@ final class PhaseMotion {
         this.rest = rest;
         Members members = new Members(graphic);
         for (Move move : phase.moves()) deal(move);
-        starts = MoveOrder.starts(phase, members, part -> !rest.isPresent(part), this::length);
+        Map<String, Integer> ordered = MoveOrder.starts(phase, members, part -> !rest.isPresent(part), this::length);
+        if (phase instanceof In in) {
+            Steps stepped = Steps.of(in, ordered, members, this::length, part -> !rest.isPresent(part));
+            starts = stepped.starts();
+            steps = stepped.points();
+        } else {
+            starts = ordered;
+            steps = List.of();
+        }
         waits = MoveOrder.closedUp(phase.moves(), members, part -> !rest.isPresent(part));
         present = phase.moves().stream()
                 .filter(move -> starts.containsKey(move.key()))
@@ -87,6 +98,11 @@ final class PhaseMotion {
         long common = 1;
         for (Move move : present) common = Math.min(Rounds.MOST, Rounds.common(common, round(move)));
         return (int) common;
+    }
+
+    /** Where it waits for the operator. */
+    List<Steps.Point> steps() {
+        return steps;
     }
 
     private int longest() {

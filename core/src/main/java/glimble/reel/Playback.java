@@ -5,22 +5,43 @@ import java.util.List;
 import java.util.OptionalInt;
 
 /**
- * What a player shows when: idle → in → loop → out → idle. Immutable; an event makes a new one. Phases meet at rest: the
- * last frame of in, every first frame of the loop and the first of out are the same picture.
+ * What a player shows when: idle → in, waiting at each step → loop → out → idle. Immutable; an event makes a new one. Phases meet
+ * at rest: the last frame of in, every first frame of the loop and the first of out are the same picture.
  *
- * <p>The out begins when it is asked for, also during in or loop: {@link EarlyOut} then has it begin from where each part stands
- * at {@link #leftFrom()}.
+ * <p>While the in waits at a step, what stands already loops; when the operator goes on, it goes back to rest within
+ * {@link #SETTLES} frames while the in plays on, so that nothing jumps. The out begins when it is asked for, also during in, at a step
+ * or during loop: {@link EarlyOut} then has it begin from where each part stands at {@link #leftFrom()}.
  *
  * @param in frames of the in
  * @param loop frames of a round of the loop; 0 for none
  * @param out frames of the out
+ * @param steps frames of the in at which it waits, in the order of time
  * @param taken the frame at which it was taken to air
+ * @param nexts the frames at which the operator went on, in the order of time; never more than there are steps
  * @param asked the frame at which it was asked to leave
  */
-public record Playback(int in, int loop, int out, OptionalInt taken, OptionalInt asked) {
+public record Playback(
+        int in, int loop, int out, List<Integer> steps, OptionalInt taken, List<Integer> nexts, OptionalInt asked) {
 
-    /** What is shown: a frame of a phase, or nothing. */
-    public record Moment(State state, int frame) {}
+    /** Frames within which what looped at a step is back at rest. */
+    public static final int SETTLES = 20;
+
+    public Playback {
+        steps = List.copyOf(steps);
+        nexts = List.copyOf(nexts);
+    }
+
+    /**
+     * What is shown: a frame of a phase, or nothing.
+     *
+     * @param looped in the in, the frame of the loop for what stands already
+     * @param share in the in, how much of that loop is seen: 1 all of it, 0 none
+     */
+    public record Moment(State state, int frame, int looped, double share) {
+        public Moment(State state, int frame) {
+            this(state, frame, 0, 0);
+        }
+    }
 
     /** A run of frames in which one phase is played. {@code round} is after how many frames it begins again. */
     public record Stretch(State state, int first, int length, int round) {}
@@ -28,23 +49,35 @@ public record Playback(int in, int loop, int out, OptionalInt taken, OptionalInt
     public enum State {
         IDLE,
         IN,
+        /** The in waits at a step. */
+        STEP,
         LOOP,
         REST,
         OUT
     }
 
     public static Playback idle(Reel reel) {
-        return new Playback(reel.in(), reel.loop(), reel.out(), OptionalInt.empty(), OptionalInt.empty());
+        List<Integer> steps = reel.steps().stream().map(Reel.Pause::frame).toList();
+        return new Playback(
+                reel.in(), reel.loop(), reel.out(), steps, OptionalInt.empty(), List.of(), OptionalInt.empty());
     }
 
     public Playback take(int frame) {
-        return new Playback(in, loop, out, OptionalInt.of(frame), OptionalInt.empty());
+        return new Playback(in, loop, out, steps, OptionalInt.of(frame), List.of(), OptionalInt.empty());
+    }
+
+    /** Goes on at a step, or passes the next one by if it is not reached yet. Of no account without a further step. */
+    public Playback next(int frame) {
+        if (taken.isEmpty() || asked.isPresent() || nexts.size() == steps.size()) return this;
+        List<Integer> all = new ArrayList<>(nexts);
+        all.add(Math.max(taken.getAsInt(), frame));
+        return new Playback(in, loop, out, steps, taken, all, asked);
     }
 
     /** Of no account while nothing stands, or when the out has been asked for already. */
     public Playback leave(int frame) {
         if (taken.isEmpty() || asked.isPresent()) return this;
-        return new Playback(in, loop, out, taken, OptionalInt.of(frame));
+        return new Playback(in, loop, out, steps, taken, nexts, OptionalInt.of(frame));
     }
 
     /** The frame at which the out begins; empty while it has not been asked for. */
@@ -68,9 +101,37 @@ public record Playback(int in, int loop, int out, OptionalInt taken, OptionalInt
 
     /** What is shown as long as nobody has asked for the out. */
     private Moment before(int frame) {
-        int since = frame - taken.getAsInt();
-        if (since < in) return new Moment(State.IN, since);
-        return loop == 0 ? new Moment(State.REST, 0) : new Moment(State.LOOP, (since - in) % loop);
+        int resumed = taken.getAsInt();
+        int from = 0;
+        int looped = 0;
+        for (int i = 0; i < steps.size(); i++) {
+            int reached = resumed + steps.get(i) - from;
+            if (frame < reached) break;
+            if (i >= nexts.size() || frame < nexts.get(i)) {
+                return new Moment(State.STEP, steps.get(i), round(frame - reached), loop == 0 ? 0 : 1);
+            }
+            resumed = Math.max(reached, nexts.get(i));
+            from = steps.get(i);
+            looped = round(resumed - reached);
+        }
+        int since = frame - resumed;
+        if (from + since < in) return new Moment(State.IN, from + since, looped, looped == 0 ? 0 : left(since, until(from) - from));
+        return loop == 0 ? new Moment(State.REST, 0) : new Moment(State.LOOP, (from + since - in) % loop);
+    }
+
+    private int round(int frame) {
+        return loop == 0 ? 0 : frame % loop;
+    }
+
+    /** The next frame of the in at which it waits or ends. */
+    private int until(int from) {
+        return steps.stream().filter(step -> step > from).findFirst().orElse(in);
+    }
+
+    /** What is left of the loop so many frames after the operator went on; nothing once the in waits or ends. */
+    private static double left(int since, int frames) {
+        double t = Math.min(1, since / (double) Math.max(1, Math.min(SETTLES, frames)));
+        return 1 - t * t * (3 - 2 * t);
     }
 
     /**

@@ -13,11 +13,35 @@ import java.util.List;
  * @param in frames from the first of in to rest
  * @param loop frames of one round of the loop; 0 for none
  * @param out frames from rest to the last of out
+ * @param steps where the in waits for the operator, in the order of time
  */
-public record Reel(int width, int height, double rate, List<Layer> layers, int in, int loop, int out) {
+public record Reel(
+        int width, int height, double rate, List<Layer> layers, int in, int loop, int out, List<Pause> steps) {
 
     public Reel {
         layers = List.copyOf(layers);
+        steps = List.copyOf(steps);
+    }
+
+    /** One that waits nowhere. */
+    public Reel(int width, int height, double rate, List<Layer> layers, int in, int loop, int out) {
+        this(width, height, rate, layers, in, loop, out, List.of());
+    }
+
+    /**
+     * A frame of the in at which it waits.
+     *
+     * @param part what enters next
+     * @param standing indexes of the layers that are at rest already, and loop meanwhile
+     */
+    public record Pause(int frame, String part, List<Integer> standing) {
+        public Pause {
+            standing = List.copyOf(standing);
+        }
+    }
+
+    Reel withLayers(List<Layer> others) {
+        return new Reel(width, height, rate, others, in, loop, out, steps);
     }
 
     /** Frames from the first to the last of a phase: the last is {@code length} itself. */

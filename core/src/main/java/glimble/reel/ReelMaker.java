@@ -13,6 +13,7 @@ import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.motion.MirroredMoves;
+import glimble.motion.Steps;
 import glimble.rest.Note;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
@@ -122,7 +123,23 @@ public final class ReelMaker {
                 layers,
                 motions.length(PhaseName.IN),
                 motions.length(PhaseName.LOOP),
-                motions.length(PhaseName.OUT));
+                motions.length(PhaseName.OUT),
+                motions.steps().stream().map(step -> pause(step, layers)).toList());
+    }
+
+    /** What has no motion of its own left in the in stands already. */
+    private static Reel.Pause pause(Steps.Point step, List<Layer> layers) {
+        List<Integer> standing = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            boolean stands = true;
+            for (int at = i; at >= 0; at = layers.get(at).within()) {
+                stands &= layers.get(at).tracks().stream()
+                        .filter(track -> track.phase() == PhaseName.IN)
+                        .allMatch(track -> track.last() <= step.frame());
+            }
+            if (stands) standing.add(i);
+        }
+        return new Reel.Pause(step.frame(), step.part(), standing);
     }
 
     private Layer layer(Part part, Map<String, Integer> index, Motions motions) {

@@ -49,6 +49,13 @@ public record Track(
         return dealt.starts().length > 0;
     }
 
+    /** The frame from which on nothing changes. */
+    public int last() {
+        int begins = first;
+        for (int start : dealt.starts()) begins = Math.max(begins, start);
+        return begins + values.length - 1;
+    }
+
     /** The value at a frame, of a track that is not dealt. */
     public double at(int frame) {
         return values[within((round > 0 ? frame % round : frame) - first)];

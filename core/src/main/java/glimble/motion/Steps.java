@@ -1,0 +1,68 @@
+package glimble.motion;
+
+import glimble.graphic.In;
+import glimble.graphic.Move;
+import glimble.graphic.Step;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Predicate;
+import java.util.function.ToIntFunction;
+
+/**
+ * Where an in waits. A step stands before the first move of its part; moves that begin at that frame or later belong to what comes after
+ * it. What comes before a step has ended when it is reached: if need be, everything after it begins so much later.
+ *
+ * @param starts first frame by key of move, in the order of the phase
+ * @param points in the order of time
+ */
+public record Steps(Map<String, Integer> starts, List<Point> points) {
+
+    /** A point where the in waits for the operator, before a part enters. */
+    public record Point(String part, int frame) {}
+
+    /**
+     * @param starts first frame by key of move, as if there were no steps
+     * @param length frames a move takes
+     * @param absent tells of a part's key whether the part is absent
+     */
+    public static Steps of(
+            In in, Map<String, Integer> starts, Members members, ToIntFunction<Move> length, Predicate<String> absent) {
+        List<Point> wanted = new ArrayList<>();
+        for (Step step : in.steps()) {
+            List<String> parts = members.of(step.part());
+            if (absent.test(step.part())) continue;
+            in.moves().stream()
+                    .filter(move -> parts.contains(move.part()) && starts.containsKey(move.key()))
+                    .mapToInt(move -> starts.get(move.key()))
+                    .min()
+                    .ifPresent(first -> wanted.add(new Point(step.part(), Math.max(0, first + step.plus()))));
+        }
+        if (wanted.isEmpty()) return new Steps(starts, List.of());
+        wanted.sort(Comparator.comparingInt(Point::frame));
+        return shifted(in, starts, length, wanted);
+    }
+
+    private static Steps shifted(In in, Map<String, Integer> starts, ToIntFunction<Move> length, List<Point> wanted) {
+        Map<String, Integer> later = new LinkedHashMap<>(starts);
+        List<Point> points = new ArrayList<>();
+        int shift = 0;
+        for (Point point : wanted) {
+            int reached = point.frame() + shift;
+            for (Move move : in.moves()) {
+                Integer start = starts.get(move.key());
+                if (start != null && start < point.frame()) {
+                    reached = Math.max(reached, later.get(move.key()) + length.applyAsInt(move));
+                }
+            }
+            shift = reached - point.frame();
+            for (Map.Entry<String, Integer> start : starts.entrySet()) {
+                if (start.getValue() >= point.frame()) later.put(start.getKey(), start.getValue() + shift);
+            }
+            points.add(new Point(point.part(), reached));
+        }
+        return new Steps(later, points);
+    }
+}

@@ -1,0 +1,78 @@
+package glimble.proof;
+
+import java.util.Optional;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+
+/** What the proof looks for. Each has its rule in words, and a limit where one is sensible. */
+public enum Check {
+    BOX("box", "Text stands inside its box and padding at rest.", 0.5, "px outside"),
+    CUT("cut", "No letter is cut by its mask at rest.", 0.5, "px cut off"),
+    SAFE(
+            "safe",
+            "At rest text stands inside title-safe, boxes, lines and pictures inside action-safe.",
+            0.5,
+            "px outside"),
+    ENDS("ends", "Nothing is seen on the first frame of in and the last of out.", 0, "px seen"),
+    EARLY("early", "No part is seen before its first move.", 0, "frames seen before it"),
+    JUMP("jump", "Nothing jumps where phases meet, nor within one, unless its ease is a cut.", 400, "px in one frame"),
+    LATE("late", "No letter is seen where its box or line is not yet.", 2, "frames ahead of its box"),
+    OVER("over", "No two texts lie over each other at rest.", 1, "px over each other"),
+    BLANK("blank", "No box or line is left standing for a field that is blank.", 0, "texts left of it"),
+    STEP("step", "Something enters after every step.", 0, "steps"),
+    CASES("cases", "One case answers, and no other that is meant to be alone.", 0, "cases"),
+    SQUEEZE(
+            "squeeze",
+            "No text is squeezed below its least, nor a stack or wrapped text past its room.",
+            0.5,
+            "px too many"),
+    CONTRAST(
+            "contrast",
+            "Letters stand out from their ground by 4.5:1, large ones by 3:1 (WCAG 2.2, 1.4.3).",
+            4.5,
+            "to 1"),
+    READ("read", "All of it can be read while it stands.", 18, "letters a second"),
+    LENGTH("length", "In, out and loop have room in the length of the graphic.", 0, "frames too many"),
+    FLASH("flash", "Nothing flashes more than three times a second (WCAG 2.2, 2.3.1).", 3, "flashes a second"),
+    STRETCH("stretch", "Corners and letters are not drawn out unevenly at rest.", 2, "% uneven"),
+    PICTURE("picture", "A picture keeps its proportion and is there.", 2, "% out of proportion");
+
+    private final String word;
+    private final String rule;
+    private final double usual;
+    private final String unit;
+
+    Check(String word, String rule, double usual, String unit) {
+        this.word = word;
+        this.rule = rule;
+        this.usual = usual;
+        this.unit = unit;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    /** A sentence that is true where nothing is found. */
+    public String rule() {
+        return rule;
+    }
+
+    /** The limit as long as a graphic says nothing else. */
+    public double usual() {
+        return usual;
+    }
+
+    /** What the limit, and what is measured, are counted in. */
+    public String unit() {
+        return unit;
+    }
+
+    public static Optional<Check> named(String word) {
+        return Stream.of(values()).filter(check -> check.word.equals(word)).findFirst();
+    }
+
+    public static String words() {
+        return Stream.of(values()).map(Check::word).collect(Collectors.joining(", "));
+    }
+}
