@@ -27,21 +27,47 @@ public final class RestFaults {
 
     private final Graphic graphic;
     private final Rest rest;
-    private final List<Note> faults = new ArrayList<>();
+    private final List<Outside> faults = new ArrayList<>();
 
     private RestFaults(Graphic graphic, Rest rest) {
         this.graphic = graphic;
         this.rest = rest;
     }
 
+    /**
+     * Something that stands outside what it should be inside of.
+     *
+     * @param of key of its box, or the word of a safe area
+     * @param by px
+     */
+    record Outside(String part, String what, double by, String of, Rect where) {
+        String sentence() {
+            return what + " " + (long) Math.ceil(by) + " px outside " + of;
+        }
+
+        boolean ofSafeArea() {
+            return Place.isGround(of);
+        }
+    }
+
     /** What is wrong, one note for each part and fault, back to front; what the solver noted comes first. */
     public static List<Note> of(Graphic graphic, Rest rest) {
+        List<Note> notes = new ArrayList<>(rest.notes());
+        for (Outside outside : outside(graphic, rest)) notes.add(new Note(outside.part(), outside.sentence()));
+        return notes;
+    }
+
+    static List<Outside> outside(Graphic graphic, Rest rest) {
         RestFaults faults = new RestFaults(graphic, rest);
-        faults.faults.addAll(rest.notes());
         for (Part part : graphic.parts()) {
             if (rest.isPresent(part.key())) faults.check(part, rest.part(part.key()));
         }
         return faults.faults;
+    }
+
+    /** What wraps a text, or else the box it hangs on; empty if it stands by itself. */
+    static Optional<Part> boxOf(Graphic graphic, Rest rest, TextPart text) {
+        return new RestFaults(graphic, rest).boxOf(text);
     }
 
     private void check(Part part, PartRest at) {
@@ -80,6 +106,6 @@ public final class RestFaults {
                 Math.max(outer.x() - inner.x(), inner.right() - outer.right()),
                 Math.max(outer.y() - inner.y(), inner.bottom() - outer.bottom()));
         if (most < UNSEEN) return;
-        faults.add(new Note(part.key(), what + " " + (long) Math.ceil(most) + " px outside " + of));
+        faults.add(new Outside(part.key(), what, most, of, inner));
     }
 }

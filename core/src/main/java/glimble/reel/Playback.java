@@ -115,7 +115,8 @@ public record Playback(
             looped = round(resumed - reached);
         }
         int since = frame - resumed;
-        if (from + since < in) return new Moment(State.IN, from + since, looped, looped == 0 ? 0 : left(since, until(from) - from));
+        if (from + since < in)
+            return new Moment(State.IN, from + since, looped, looped == 0 ? 0 : left(since, until(from) - from));
         return loop == 0 ? new Moment(State.REST, 0) : new Moment(State.LOOP, (from + since - in) % loop);
     }
 

@@ -137,7 +137,8 @@ public final class RestSolver {
         if (needed <= room + ROUNDING) return;
         notes.add(new Note(
                 part.key(),
-                what + " need " + ReckoningWords.plain(needed) + " px and have " + ReckoningWords.plain(room)));
+                what + " need " + ReckoningWords.plain(needed) + " px and have " + ReckoningWords.plain(room),
+                needed - room));
     }
 
     /** Solved as if it were not mirrored, and then seen in a mirror across the frame. */

@@ -1,0 +1,220 @@
+package glimble.cases;
+
+import glimble.graphic.Case;
+import glimble.graphic.Condition;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import java.util.ArrayList;
+import java.util.BitSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * Which case answers which combination of everything that conditions tell apart. Computed on the conditions themselves: each case is a
+ * region of combinations, and answers what the ones above it left of that region. So it is exact whatever the number of fields; only
+ * the list of single combinations has an end.
+ *
+ * @param dimensions what is told apart
+ * @param combinations how many there are
+ * @param entries every combination if there are at most {@link #LISTED}, otherwise regions of them
+ * @param rows of each case what comes of it
+ * @param overlaps cases that fit the same values although one is meant to be alone
+ */
+public record CaseMap(
+        List<Dimension> dimensions, long combinations, List<Entry> entries, List<Row> rows, List<Overlap> overlaps) {
+
+    /** More combinations than this are not listed one by one: as many as twelve fields make, each blank or filled. */
+    public static final int LISTED = 4096;
+
+    /**
+     * @param field key; empty for what is on air
+     * @param kinds what can be told apart about it, in words
+     * @param examples a value for each
+     */
+    public record Dimension(String field, List<String> kinds, List<String> examples) {}
+
+    /**
+     * @param kinds of each dimension the kinds it is about
+     * @param row the case that answers; -1 for none
+     * @param values an example; only fields that conditions are about, and samples
+     * @param onAir an example
+     */
+    public record Entry(List<List<Integer>> kinds, int row, Map<String, String> values, Condition.Standing onAir) {}
+
+    /** What comes of a case. */
+    public enum Reach {
+        ANSWERS,
+        /** Its own conditions never hold together. */
+        NEVER,
+        /** The cases above it answer first, always. */
+        HIDDEN
+    }
+
+    /**
+     * @param combinations that it answers
+     * @param by of a hidden one, which cases hide it
+     */
+    public record Row(Reach reach, long combinations, List<Integer> by) {}
+
+    /** @param values for which both fit */
+    public record Overlap(int first, int second, Map<String, String> values) {}
+
+    /** Whether some values have no case. */
+    public boolean hasGap() {
+        return entries.stream().anyMatch(entry -> entry.row() < 0);
+    }
+
+    public static CaseMap of(Graphic graphic, Widths widths) {
+        List<Kinds> kinds = kinds(graphic, widths);
+        return new Maker(graphic, kinds).map();
+    }
+
+    private static List<Kinds> kinds(Graphic graphic, Widths widths) {
+        Map<String, List<Condition>> byField = new LinkedHashMap<>();
+        for (Field field : graphic.fields()) byField.put(field.key(), new ArrayList<>());
+        byField.put("", new ArrayList<>());
+        for (Case row : graphic.cases()) {
+            for (Condition condition : row.when()) {
+                List<Condition> of = byField.get(condition.about().orElse(""));
+                if (!of.contains(condition)) of.add(condition);
+            }
+        }
+        List<Kinds> kinds = new ArrayList<>();
+        byField.forEach((field, conditions) -> {
+            if (conditions.isEmpty()) return;
+            kinds.add(
+                    field.isEmpty()
+                            ? Kinds.onAir(conditions)
+                            : Kinds.of(graphic, graphic.field(field).orElseThrow(), conditions, widths));
+        });
+        return kinds;
+    }
+
+    /** The work of making one. */
+    private static final class Maker {
+        private final Graphic graphic;
+        private final List<Kinds> kinds;
+        private final List<Region> boxes = new ArrayList<>();
+        private final List<Entry> entries = new ArrayList<>();
+        private final List<Row> rows = new ArrayList<>();
+
+        Maker(Graphic graphic, List<Kinds> kinds) {
+            this.graphic = graphic;
+            this.kinds = kinds;
+            for (Case row : graphic.cases()) boxes.add(box(row.when()));
+        }
+
+        private Region box(List<Condition> when) {
+            return new Region(kinds.stream()
+                    .map(of -> of.where(when.stream()
+                            .filter(condition -> condition.about().orElse("").equals(of.field()))
+                            .toList()))
+                    .toList());
+        }
+
+        CaseMap map() {
+            Region everything = box(List.of());
+            boolean single = everything.size() <= LISTED;
+            List<Region> left = List.of(everything);
+            for (int row = 0; row < boxes.size(); row++) {
+                List<Region> beyond = new ArrayList<>();
+                long answered = 0;
+                for (Region region : left) {
+                    Region of = region.and(boxes.get(row));
+                    if (!of.isEmpty()) {
+                        answered += of.size();
+                        enter(of, row, single);
+                    }
+                    beyond.addAll(region.minus(boxes.get(row)));
+                }
+                rows.add(row(row, answered));
+                left = beyond;
+            }
+            if (!boxes.isEmpty()) {
+                for (Region region : left) enter(region, -1, single);
+            }
+            return new CaseMap(dimensions(), everything.size(), entries, rows, overlaps());
+        }
+
+        private Row row(int row, long answered) {
+            if (boxes.get(row).isEmpty()) return new Row(Reach.NEVER, 0, List.of());
+            if (answered > 0) return new Row(Reach.ANSWERS, answered, List.of());
+            List<Integer> by = new ArrayList<>();
+            for (int above = 0; above < row; above++) {
+                if (!boxes.get(above).and(boxes.get(row)).isEmpty()) by.add(above);
+            }
+            return new Row(Reach.HIDDEN, 0, by);
+        }
+
+        private void enter(Region region, int row, boolean single) {
+            if (region.isEmpty()) return;
+            if (!single) {
+                entries.add(entry(region, row));
+                return;
+            }
+            for (int[] taken : region.all()) {
+                List<BitSet> sides = new ArrayList<>();
+                for (int kind : taken) {
+                    BitSet side = new BitSet();
+                    side.set(kind);
+                    sides.add(side);
+                }
+                entries.add(entry(new Region(sides), row));
+            }
+        }
+
+        private Entry entry(Region region, int row) {
+            List<List<Integer>> taken = region.sides().stream()
+                    .map(side -> side.stream().boxed().toList())
+                    .toList();
+            return new Entry(taken, row, example(region), onAir(region));
+        }
+
+        private Map<String, String> example(Region region) {
+            Map<String, String> values = new TreeMap<>(Kinds.sample(graphic));
+            int[] first = region.first();
+            for (int i = 0; i < first.length; i++) {
+                Kinds of = kinds.get(i);
+                if (!of.field().isEmpty())
+                    values.put(of.field(), of.kinds().get(first[i]).example());
+            }
+            return values;
+        }
+
+        private Condition.Standing onAir(Region region) {
+            int[] first = region.first();
+            for (int i = 0; i < first.length; i++) {
+                if (!kinds.get(i).field().isEmpty()) continue;
+                String word = kinds.get(i).kinds().get(first[i]).example();
+                for (Condition.Standing standing : Condition.Standing.values()) {
+                    if (standing.word().equals(word)) return standing;
+                }
+            }
+            return Condition.Standing.NOTHING;
+        }
+
+        private List<Overlap> overlaps() {
+            List<Overlap> overlaps = new ArrayList<>();
+            for (int first = 0; first < boxes.size(); first++) {
+                for (int second = first + 1; second < boxes.size(); second++) {
+                    boolean meant = graphic.cases().get(first).alone()
+                            || graphic.cases().get(second).alone();
+                    Region both = boxes.get(first).and(boxes.get(second));
+                    if (meant && !both.isEmpty()) overlaps.add(new Overlap(first, second, example(both)));
+                }
+            }
+            return overlaps;
+        }
+
+        private List<Dimension> dimensions() {
+            return kinds.stream()
+                    .map(of -> new Dimension(
+                            of.field(),
+                            of.kinds().stream().map(of::words).toList(),
+                            of.kinds().stream().map(Kinds.Kind::example).toList()))
+                    .toList();
+        }
+    }
+}

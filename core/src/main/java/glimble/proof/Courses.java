@@ -1,0 +1,164 @@
+package glimble.proof;
+
+import glimble.reel.Layer;
+import glimble.reel.PhaseName;
+import glimble.reel.Reel;
+import glimble.reel.Resize;
+import glimble.reel.Track;
+import glimble.rest.Rect;
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Follows every layer of a reel through a phase by its extent: the smallest upright rectangle around it, as it is moved, turned and
+ * scaled by itself and its groups, cut by its reveals and masks. A slanted or round mask counts as its rectangle; a tilt as the
+ * narrowing it makes. Cost is linear in layers × frames, and in letters × frames for moves that are dealt.
+ */
+final class Courses {
+    private static final int EDGES = 4;
+
+    private final Reel reel;
+    private final PhaseName phase;
+    private final int length;
+    private final List<Course> shapes = new ArrayList<>();
+    private final List<Course> courses = new ArrayList<>();
+
+    private Courses(Reel reel, PhaseName phase) {
+        this.reel = reel;
+        this.phase = phase;
+        length = reel.length(phase);
+    }
+
+    /** One for each layer, in their order. */
+    static List<Course> of(Reel reel, PhaseName phase) {
+        Courses courses = new Courses(reel, phase);
+        List<Layer> layers = reel.layers();
+        for (int i = 0; i < layers.size(); i++) courses.shapes.add(courses.shape(i));
+        for (int i = 0; i < layers.size(); i++) courses.courses.add(courses.masked(i));
+        return courses.courses;
+    }
+
+    /** The tracks and resizes of a layer in the phase. */
+    private List<Track> tracks(Layer layer) {
+        List<Track> tracks = new ArrayList<>();
+        for (Track track : layer.tracks()) if (track.phase() == phase) tracks.add(track);
+        return tracks;
+    }
+
+    private Resize resize(Layer layer) {
+        for (Resize resize : layer.resizes()) if (resize.phase() == phase) return resize;
+        return null;
+    }
+
+    /** Without its masks. */
+    private Course shape(int index) {
+        List<Layer> chain = new ArrayList<>();
+        for (int at = index; at >= 0; at = reel.layers().get(at).within())
+            chain.add(reel.layers().get(at));
+        List<List<Track>> tracks = chain.stream().map(this::tracks).toList();
+        Layer layer = chain.get(0);
+        Resize resize = resize(layer);
+        boolean still = resize == null && tracks.stream().allMatch(List::isEmpty);
+        int frames = still ? 1 : length + 1;
+        double[] body = new double[EDGES * frames];
+        double[] seen = new double[EDGES * frames];
+        double[] opacity = new double[frames];
+        double[] uneven = new double[frames];
+        Extent extent = new Extent();
+        for (int frame = 0; frame < frames; frame++) {
+            extent.begin(layer, tracks.get(0), resize, frame);
+            for (int step = 0; step < chain.size(); step++) {
+                extent.move(chain.get(step), tracks.get(step), frame);
+            }
+            extent.put(body, seen, frame);
+            opacity[frame] = extent.opacity;
+            uneven[frame] = extent.uneven;
+        }
+        return new Course(body, seen, opacity, uneven);
+    }
+
+    private Course masked(int index) {
+        Layer layer = reel.layers().get(index);
+        Course shape = shapes.get(index);
+        if (layer.masks().isEmpty()) return shape;
+        boolean still = shape.isStill();
+        List<List<Course>> masks = new ArrayList<>();
+        for (Layer.MaskBy mask : layer.masks()) {
+            List<Course> by = maskShapes(mask.layer());
+            masks.add(by);
+            still &= by.stream().allMatch(Course::isStill);
+        }
+        int frames = still ? 1 : length + 1;
+        double[] seen = new double[EDGES * frames];
+        for (int frame = 0; frame < frames; frame++) {
+            Rect left = shape.seen(frame);
+            for (int m = 0; m < masks.size(); m++) {
+                Rect by = around(masks.get(m), frame);
+                if (layer.masks().get(m).inside()) left = shared(left, by);
+                else if (contains(by, left)) left = new Rect(left.x(), left.y(), 0, 0);
+            }
+            put(seen, frame, left);
+        }
+        return new Course(
+                spread(shape.body(), shape, frames, EDGES),
+                seen,
+                spread(shape.opacity(), shape, frames, 1),
+                spread(shape.uneven(), shape, frames, 1));
+    }
+
+    /** What is kept once, kept once a frame. */
+    private static double[] spread(double[] values, Course course, int frames, int each) {
+        if (course.frames() == frames) return values;
+        double[] spread = new double[frames * each];
+        for (int i = 0; i < spread.length; i++) spread[i] = values[i % each];
+        return spread;
+    }
+
+    /** The shape of a mask; of a group, those of all layers within it. */
+    private List<Course> maskShapes(int index) {
+        if (!reel.layers().get(index).kind().equals("group")) return List.of(shapes.get(index));
+        List<Course> within = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            for (int at = reel.layers().get(i).within();
+                    at >= 0;
+                    at = reel.layers().get(at).within()) {
+                if (at == index && !reel.layers().get(i).kind().equals("group")) within.add(shapes.get(i));
+            }
+        }
+        return within;
+    }
+
+    private static Rect around(List<Course> courses, int frame) {
+        Rect around = null;
+        for (Course course : courses) {
+            Rect seen = course.seen(frame);
+            if (seen.width() <= 0 || seen.height() <= 0) continue;
+            around = around == null ? seen : around.around(seen);
+        }
+        return around == null ? new Rect(0, 0, 0, 0) : around;
+    }
+
+    static Rect shared(Rect a, Rect b) {
+        double x = Math.max(a.x(), b.x());
+        double y = Math.max(a.y(), b.y());
+        return new Rect(
+                x,
+                y,
+                Math.max(0, Math.min(a.right(), b.right()) - x),
+                Math.max(0, Math.min(a.bottom(), b.bottom()) - y));
+    }
+
+    static boolean contains(Rect outer, Rect inner) {
+        return inner.x() >= outer.x()
+                && inner.y() >= outer.y()
+                && inner.right() <= outer.right()
+                && inner.bottom() <= outer.bottom();
+    }
+
+    private static void put(double[] edges, int frame, Rect rect) {
+        edges[EDGES * frame] = rect.x();
+        edges[EDGES * frame + 1] = rect.y();
+        edges[EDGES * frame + 2] = rect.right();
+        edges[EDGES * frame + 3] = rect.bottom();
+    }
+}

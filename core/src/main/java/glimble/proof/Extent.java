@@ -1,0 +1,288 @@
+package glimble.proof;
+
+import glimble.graphic.Channel;
+import glimble.reel.Layer;
+import glimble.reel.Resize;
+import glimble.reel.Track;
+import glimble.rest.Rect;
+import java.util.List;
+
+/**
+ * The extent of one layer at one frame while it is worked out: all of it, and what reveals leave. Mutable, since it is worked out
+ * some hundred thousand times a second.
+ */
+final class Extent {
+    private double left;
+    private double top;
+    private double right;
+    private double bottom;
+    private double seenLeft;
+    private double seenTop;
+    private double seenRight;
+    private double seenBottom;
+    double opacity;
+    double uneven;
+    private double across;
+    private double down;
+
+    /** At rest, with what its letters do. */
+    void begin(Layer layer, List<Track> tracks, Resize resize, int frame) {
+        Rect rest = layer.runs().isEmpty() ? layer.box() : layer.ink();
+        left = rest.x();
+        top = rest.y();
+        right = rest.right();
+        bottom = rest.bottom();
+        opacity = layer.opacity();
+        uneven = 0;
+        across = 1;
+        down = 1;
+        if (resize != null) {
+            int i = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
+            left += resize.left()[i];
+            top += resize.top()[i];
+            right += resize.right()[i];
+            bottom += resize.bottom()[i];
+        }
+        seenLeft = left;
+        seenTop = top;
+        seenRight = right;
+        seenBottom = bottom;
+        boolean dealt = false;
+        for (Track track : tracks) dealt |= track.overLetters();
+        if (dealt && !layer.units().isEmpty()) letters(layer, tracks, frame);
+        if (!isFilled(layer)) stroke(tracks, frame);
+    }
+
+    private static boolean isFilled(Layer layer) {
+        if (!layer.runs().isEmpty()
+                || !layer.picture().isEmpty()
+                || layer.kind().equals("group")) return true;
+        return !(layer.fill().from().endsWith("00")
+                && layer.fill().from().length() == 9
+                && layer.fill().to().endsWith("00")
+                && layer.fill().to().length() == 9);
+    }
+
+    /** A box that is only its stroke is seen as far as that is drawn. */
+    private void stroke(List<Track> tracks, int frame) {
+        for (Track track : tracks) {
+            boolean hides = track.channel() == Channel.DRAW || track.channel() == Channel.STROKE;
+            if (hides && track.at(frame) <= 0) seenRight = seenLeft;
+        }
+    }
+
+    /** The extent of all letters of which something is seen. */
+    private void letters(Layer layer, List<Track> tracks, int frame) {
+        double[] around = {
+            Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
+        };
+        double most = 0;
+        for (int unit = 0; unit < layer.units().size(); unit++) {
+            Rect rest = layer.units().get(unit);
+            double x = rest.x();
+            double y = Math.max(rest.y(), layer.ink().y());
+            double toX = rest.right();
+            double toY = Math.min(rest.bottom(), layer.ink().bottom());
+            double share = 1;
+            for (Track track : tracks) {
+                if (!track.overLetters()) continue;
+                double value = track.at(frame, unit);
+                double pivotX = track.dealt().pivotX()[unit];
+                double pivotY = track.dealt().pivotY()[unit];
+                switch (track.channel()) {
+                    case OPACITY -> share *= value;
+                    case REVEAL -> share *= value > 0 ? 1 : 0;
+                    case X -> {
+                        x += value;
+                        toX += value;
+                    }
+                    case Y -> {
+                        y += value;
+                        toY += value;
+                    }
+                    case SCALE_X -> {
+                        x = pivotX + (x - pivotX) * value;
+                        toX = pivotX + (toX - pivotX) * value;
+                    }
+                    case SCALE_Y -> {
+                        y = pivotY + (y - pivotY) * value;
+                        toY = pivotY + (toY - pivotY) * value;
+                    }
+                    default -> {
+                        // Others change nothing of where it is by more than a letter.
+                    }
+                }
+            }
+            if (share <= 0 || toX - x <= 0 || toY - y <= 0) continue;
+            most = Math.max(most, share);
+            around[0] = Math.min(around[0], x);
+            around[1] = Math.min(around[1], y);
+            around[2] = Math.max(around[2], toX);
+            around[3] = Math.max(around[3], toY);
+        }
+        if (most == 0) {
+            seenRight = seenLeft;
+            seenBottom = seenTop;
+            return;
+        }
+        seenLeft = around[0];
+        seenTop = around[1];
+        seenRight = around[2];
+        seenBottom = around[3];
+        opacity *= Math.min(1, most);
+    }
+
+    /** Cut by the reveals of a layer, then scaled, turned and shifted by it, as players do. */
+    void move(Layer layer, List<Track> tracks, int frame) {
+        if (tracks.isEmpty()) return;
+        double x = 0;
+        double y = 0;
+        for (Track track : tracks) {
+            if (track.overLetters()) continue;
+            double value = track.at(frame);
+            switch (track.channel()) {
+                case OPACITY -> opacity *= Math.max(0, Math.min(1, value));
+                case REVEAL -> reveal(layer, track, Math.max(0, Math.min(1, value)));
+                default -> {
+                    // What moves it comes after what cuts it.
+                }
+            }
+        }
+        for (Track track : tracks) {
+            if (track.overLetters()) continue;
+            double value = track.at(frame);
+            switch (track.channel()) {
+                case SCALE_X -> scaleX(track.pivotX(), value);
+                case SCALE_Y -> scaleY(track.pivotY(), value);
+                case TILT_X -> tiltY(track.pivotY(), value);
+                case TILT_Y -> tiltX(track.pivotX(), value);
+                default -> {
+                    // Turns and shifts come last.
+                }
+            }
+        }
+        double stretch = Math.min(across, down) < 0.02 ? 0 : Math.max(across / down, down / across) - 1;
+        uneven = Math.max(uneven, stretch);
+        for (Track track : tracks) {
+            if (track.overLetters()) continue;
+            if (track.channel() == Channel.TURN) turn(track.pivotX(), track.pivotY(), track.at(frame));
+            if (track.channel() == Channel.X) x += track.at(frame);
+            if (track.channel() == Channel.Y) y += track.at(frame);
+        }
+        shift(x, y);
+    }
+
+    private void shift(double x, double y) {
+        left += x;
+        right += x;
+        seenLeft += x;
+        seenRight += x;
+        top += y;
+        bottom += y;
+        seenTop += y;
+        seenBottom += y;
+    }
+
+    private void scaleX(double pivot, double factor) {
+        across *= Math.abs(factor);
+        tiltedX(pivot, factor);
+    }
+
+    private void tiltedX(double pivot, double factor) {
+        double from = pivot + (left - pivot) * factor;
+        double to = pivot + (right - pivot) * factor;
+        left = Math.min(from, to);
+        right = Math.max(from, to);
+        double seenFrom = pivot + (seenLeft - pivot) * factor;
+        double seenTo = pivot + (seenRight - pivot) * factor;
+        seenLeft = Math.min(seenFrom, seenTo);
+        seenRight = Math.max(seenFrom, seenTo);
+    }
+
+    private void scaleY(double pivot, double factor) {
+        down *= Math.abs(factor);
+        tiltedY(pivot, factor);
+    }
+
+    private void tiltedY(double pivot, double factor) {
+        double from = pivot + (top - pivot) * factor;
+        double to = pivot + (bottom - pivot) * factor;
+        top = Math.min(from, to);
+        bottom = Math.max(from, to);
+        double seenFrom = pivot + (seenTop - pivot) * factor;
+        double seenTo = pivot + (seenBottom - pivot) * factor;
+        seenTop = Math.min(seenFrom, seenTo);
+        seenBottom = Math.max(seenFrom, seenTo);
+    }
+
+    private void tiltX(double pivot, double degrees) {
+        if (degrees != 0) tiltedX(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+    }
+
+    private void tiltY(double pivot, double degrees) {
+        if (degrees != 0) tiltedY(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+    }
+
+    private void turn(double pivotX, double pivotY, double degrees) {
+        if (degrees == 0) return;
+        double cos = StrictMath.cos(StrictMath.toRadians(degrees));
+        double sin = StrictMath.sin(StrictMath.toRadians(degrees));
+        double[] body = turned(left, top, right, bottom, pivotX, pivotY, cos, sin);
+        double[] seen = turned(seenLeft, seenTop, seenRight, seenBottom, pivotX, pivotY, cos, sin);
+        boolean nothing = seenRight <= seenLeft || seenBottom <= seenTop;
+        left = body[0];
+        top = body[1];
+        right = body[2];
+        bottom = body[3];
+        seenLeft = seen[0];
+        seenTop = seen[1];
+        seenRight = nothing ? seen[0] : seen[2];
+        seenBottom = nothing ? seen[1] : seen[3];
+    }
+
+    private static double[] turned(
+            double left, double top, double right, double bottom, double px, double py, double cos, double sin) {
+        double middleX = (left + right) / 2 - px;
+        double middleY = (top + bottom) / 2 - py;
+        double x = px + middleX * cos - middleY * sin;
+        double y = py + middleX * sin + middleY * cos;
+        double halfWidth = Math.abs((right - left) / 2 * cos) + Math.abs((bottom - top) / 2 * sin);
+        double halfHeight = Math.abs((right - left) / 2 * sin) + Math.abs((bottom - top) / 2 * cos);
+        return new double[] {x - halfWidth, y - halfHeight, x + halfWidth, y + halfHeight};
+    }
+
+    /** Across the extent of the layer that is revealed, which may be a group. A slanting edge counts once nothing is left. */
+    private void reveal(Layer layer, Track track, double share) {
+        if (share == 1) return;
+        Rect box = layer.runs().isEmpty() ? layer.box() : layer.box().around(layer.ink());
+        double degrees = ((track.opening().degrees() % 360) + 360) % 360;
+        boolean level = degrees % 180 == 0;
+        boolean upright = degrees % 180 == 90;
+        if (!level && !upright) {
+            if (share == 0) seenRight = seenLeft;
+            return;
+        }
+        double before = track.opening().bothWays() ? 0.5 : degrees >= 180 ? 1 : 0;
+        if (level) {
+            double from = box.x() + box.width() * (1 - share) * before;
+            seenLeft = Math.max(seenLeft, from);
+            seenRight = Math.min(seenRight, from + box.width() * share);
+        } else {
+            double from = box.y() + box.height() * (1 - share) * before;
+            seenTop = Math.max(seenTop, from);
+            seenBottom = Math.min(seenBottom, from + box.height() * share);
+        }
+    }
+
+    void put(double[] body, double[] seen, int frame) {
+        int i = 4 * frame;
+        body[i] = left;
+        body[i + 1] = top;
+        body[i + 2] = right;
+        body[i + 3] = bottom;
+        seen[i] = seenLeft;
+        seen[i + 1] = seenTop;
+        seen[i + 2] = Math.max(seenLeft, seenRight);
+        seen[i + 3] = Math.max(seenTop, seenBottom);
+    }
+}

@@ -1,0 +1,42 @@
+package glimble.proof;
+
+import glimble.reel.PhaseName;
+import glimble.rest.Rect;
+
+/**
+ * One thing that is wrong with a graphic for one filling.
+ *
+ * @param part key of the part it is about; empty if it is about the whole
+ * @param other what it stands against: another part, a safe area, a field; empty for nothing
+ * @param phase where it is worst; rest is the last frame of in
+ * @param frame of that phase
+ * @param measured in the unit of the check
+ * @param allowed likewise
+ * @param sentence what is wrong, with its numbers
+ * @param mend how it can be mended
+ * @param where px, to be pointed out in the picture
+ */
+public record Fault(
+        Check check,
+        String part,
+        String other,
+        PhaseName phase,
+        int frame,
+        double measured,
+        double allowed,
+        String sentence,
+        String mend,
+        Rect where) {
+
+    /** Faults of one cause have the same. */
+    public record Cause(Check check, String part, String other, PhaseName phase) {}
+
+    public Cause cause() {
+        return new Cause(check, part, other, phase);
+    }
+
+    /** How far beyond what is allowed, for telling which of two is worse. */
+    public double excess() {
+        return Math.abs(measured - allowed);
+    }
+}

@@ -1,0 +1,177 @@
+package glimble.proof;
+
+import glimble.cases.CaseMap;
+import glimble.cases.Widths;
+import glimble.graphic.Condition;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.Trial;
+import glimble.proof.TrialTexts.Length;
+import glimble.proof.TrialTexts.Letters;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+
+/**
+ * What a graphic is proved with, made from its fields: the animator's own trials; an example of everything its cases tell apart; every
+ * combination of blank fields, up to {@link #ALL_BLANKS} of them; and lengths, kinds of letters and choices so that every two of them
+ * stand together in some filling.
+ */
+public final class Fillings {
+    /** Fields that may be blank; with more of them every two of them are blank together, but not every combination is made. */
+    static final int ALL_BLANKS = 6;
+    /** Examples from the map of cases. */
+    private static final int EXAMPLES = 128;
+
+    private final Graphic graphic;
+    private final List<Dimension> dimensions = new ArrayList<>();
+
+    /** Something that is varied: lengths or letters of a text, or the values of anything else. */
+    private record Dimension(String field, List<String> words, List<Length> lengths, List<Letters> letters) {
+        int levels() {
+            return words.size();
+        }
+    }
+
+    private Fillings(Graphic graphic) {
+        this.graphic = graphic;
+        for (Field field : graphic.fields()) addDimensions(field);
+        boolean airs = graphic.cases().stream()
+                .anyMatch(row -> row.when().stream().anyMatch(condition -> condition instanceof Condition.OnAir));
+        if (airs) {
+            List<String> words = new ArrayList<>();
+            for (Condition.Standing standing : Condition.Standing.values()) words.add(standing.word());
+            dimensions.add(new Dimension("", words, List.of(), List.of()));
+        }
+    }
+
+    /** All of them, no two with the same values. */
+    public static List<Filling> of(Graphic graphic, Widths widths) {
+        Fillings fillings = new Fillings(graphic);
+        Map<Object, Filling> all = new LinkedHashMap<>();
+        for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));
+        CaseMap map = CaseMap.of(graphic, widths);
+        if (!graphic.cases().isEmpty()) {
+            map.entries().stream()
+                    .limit(EXAMPLES)
+                    .forEach(entry -> add(all, new Filling(named(graphic, entry), entry.values(), entry.onAir())));
+        }
+        fillings.blanks().forEach(filling -> add(all, filling));
+        fillings.pairs().forEach(filling -> add(all, filling));
+        return new ArrayList<>(all.values());
+    }
+
+    private static String named(Graphic graphic, CaseMap.Entry entry) {
+        return entry.row() < 0
+                ? "no case"
+                : "case " + graphic.cases().get(entry.row()).name();
+    }
+
+    private static void add(Map<Object, Filling> all, Filling filling) {
+        Map<String, String> filled = new TreeMap<>(filling.values());
+        filled.values().removeIf(String::isEmpty);
+        all.putIfAbsent(List.of(filled, filling.onAir()), filling);
+    }
+
+    private static boolean isText(Field field) {
+        return field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+    }
+
+    private void addDimensions(Field field) {
+        if (!isText(field)) {
+            dimensions.add(new Dimension(field.key(), values(field), List.of(), List.of()));
+            return;
+        }
+        List<Length> lengths = new ArrayList<>(List.of(Length.values()));
+        if (field.required()) lengths.remove(Length.BLANK);
+        List<Letters> letters = new ArrayList<>(List.of(Letters.values()));
+        if (field.kind() != Field.Kind.LINES) letters.remove(Letters.BROKEN);
+        dimensions.add(
+                new Dimension(field.key(), lengths.stream().map(Length::word).toList(), lengths, List.of()));
+        dimensions.add(
+                new Dimension(field.key(), letters.stream().map(Letters::word).toList(), List.of(), letters));
+    }
+
+    private static List<String> values(Field field) {
+        List<String> values = new ArrayList<>();
+        switch (field.kind()) {
+            case CHOICE -> values.addAll(field.options());
+            case SWITCH -> values.add("on");
+            case NUMBER -> values.addAll(List.of("7", "1000"));
+            default -> values.add(field.sample());
+        }
+        if (!field.required()) values.add("");
+        return values.stream().distinct().toList();
+    }
+
+    /** Every combination of blank fields, the others as their sample. */
+    private List<Filling> blanks() {
+        List<Field> may = graphic.fields().stream()
+                .filter(field -> !field.required() && field.kind() != Field.Kind.CHOICE)
+                .toList();
+        List<Filling> fillings = new ArrayList<>();
+        if (may.size() > ALL_BLANKS) return fillings;
+        Map<String, String> sample = new TreeMap<>();
+        for (Field field : graphic.fields()) sample.put(field.key(), sample(field));
+        for (int mask = 0; mask < 1 << may.size(); mask++) {
+            Map<String, String> values = new TreeMap<>(sample);
+            List<String> blank = new ArrayList<>();
+            for (int i = 0; i < may.size(); i++) {
+                if ((mask >> i & 1) == 0) continue;
+                // White space is as blank as nothing.
+                values.put(may.get(i).key(), i % 2 == 0 ? "" : "   ");
+                blank.add(may.get(i).key());
+            }
+            fillings.add(new Filling(blank.isEmpty() ? "samples" : String.join(", ", blank) + " blank", values));
+        }
+        return fillings;
+    }
+
+    private static String sample(Field field) {
+        return isText(field)
+                ? TrialTexts.of(field, Length.SAMPLE, Letters.PLAIN)
+                : values(field).get(0);
+    }
+
+    private List<Filling> pairs() {
+        int[] levels = dimensions.stream().mapToInt(Dimension::levels).toArray();
+        List<Filling> fillings = new ArrayList<>();
+        for (int[] row : Pairs.covering(levels, this::shows)) fillings.add(filling(row));
+        return fillings;
+    }
+
+    /** Letters of a field that is blank do not show. */
+    private boolean shows(int[] row, int dimension) {
+        if (dimensions.get(dimension).letters().isEmpty()) return true;
+        // The lengths of a field stand before its letters.
+        int length = row[dimension - 1];
+        return length < 0 || dimensions.get(dimension - 1).lengths().get(length) != Length.BLANK;
+    }
+
+    private Filling filling(int[] row) {
+        Map<String, String> values = new TreeMap<>();
+        List<String> words = new ArrayList<>();
+        Condition.Standing onAir = Condition.Standing.NOTHING;
+        for (int i = 0; i < row.length; i++) {
+            Dimension dimension = dimensions.get(i);
+            String word = dimension.words().get(row[i]);
+            if (dimension.field().isEmpty()) {
+                onAir = Condition.Standing.values()[row[i]];
+                words.add("on air " + word);
+            } else if (dimension.lengths().isEmpty()) {
+                values.put(dimension.field(), word);
+                words.add(dimension.field() + " " + (word.isEmpty() ? "blank" : word));
+            } else {
+                Length length = dimension.lengths().get(row[i]);
+                Letters letters = dimensions.get(i + 1).letters().get(row[i + 1]);
+                Field field = graphic.field(dimension.field()).orElseThrow();
+                values.put(field.key(), TrialTexts.of(field, length, letters));
+                words.add(field.key() + " " + word + (length == Length.BLANK ? "" : " " + letters.word()));
+                i++;
+            }
+        }
+        return new Filling(String.join(", ", words), values, onAir);
+    }
+}

@@ -1,0 +1,71 @@
+package glimble.proof;
+
+import glimble.cases.CaseTable;
+import glimble.graphic.Graphic;
+import glimble.reel.Layer;
+import glimble.reel.PhaseName;
+import glimble.reel.Reel;
+import glimble.reel.WorkedOut;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+
+/** A graphic worked out for one filling, with all that checks look at. */
+final class Judged {
+    final Graphic graphic;
+    final Map<String, String> values;
+    final CaseTable.Answer answer;
+    final WorkedOut worked;
+    final Rest rest;
+    final Reel reel;
+    final Map<PhaseName, List<Course>> courses = new EnumMap<>(PhaseName.class);
+    private final Map<String, Integer> index = new HashMap<>();
+    private final FaultList faults;
+
+    /** @param graphic as it is played */
+    Judged(Graphic graphic, Map<String, String> values, CaseTable.Answer answer, WorkedOut worked, FaultList faults) {
+        this.graphic = graphic;
+        this.values = values;
+        this.answer = answer;
+        this.worked = worked;
+        this.faults = faults;
+        rest = worked.rest();
+        reel = worked.reel();
+        for (PhaseName phase : PhaseName.values()) courses.put(phase, Courses.of(reel, phase));
+        for (int i = 0; i < reel.layers().size(); i++)
+            index.put(reel.layers().get(i).part(), i);
+    }
+
+    double limit(Check check) {
+        return graphic.proof().limits().getOrDefault(check.word(), check.usual());
+    }
+
+    FaultList faults() {
+        return faults;
+    }
+
+    /** The index of the layer of a part; -1 if it has none. */
+    int layerOf(String part) {
+        return index.getOrDefault(part, -1);
+    }
+
+    Layer layer(int i) {
+        return reel.layers().get(i);
+    }
+
+    List<Course> courses(PhaseName phase) {
+        return courses.get(phase);
+    }
+
+    /** Whether a layer draws anything itself. */
+    boolean isDrawn(int i) {
+        return !layer(i).kind().equals("group") && !layer(i).unseen();
+    }
+
+    Rect frame() {
+        return new Rect(0, 0, reel.width(), reel.height());
+    }
+}

@@ -1,0 +1,54 @@
+package glimble.proof;
+
+import glimble.cases.Answered;
+import glimble.edit.Coloured;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import glimble.reel.ReelMaker;
+import glimble.reel.WorkedOut;
+import glimble.rest.Pictures;
+import glimble.text.Typesetter;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Runs every check over every frame of a graphic, one filling at a time, by geometry. It keeps nothing, so fillings may be proved at the
+ * same time.
+ */
+public final class Prover {
+    private final Graphic designed;
+    private final Palette palette;
+    private final Typesetter typesetter;
+    private final Pictures pictures;
+    private final boolean coloursChange;
+    private final Graphic coloured;
+
+    /** @param designed as {@code GraphicReader} gives it, with the safe areas of the house */
+    public Prover(Graphic designed, Palette palette, Typesetter typesetter, Pictures pictures) {
+        this.designed = designed;
+        this.palette = palette;
+        this.typesetter = typesetter;
+        this.pictures = pictures;
+        coloursChange = designed.fields().stream().anyMatch(field -> field.kind() == Field.Kind.COLOUR);
+        coloured = Coloured.of(designed, palette, Map.of());
+    }
+
+    public Graphic graphic() {
+        return designed;
+    }
+
+    /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
+    public List<Fault> faults(Filling filling) {
+        Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
+        Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
+        WorkedOut worked = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures);
+        FaultList faults = new FaultList();
+        Judged judged = new Judged(answered.graphic(), filling.values(), answered.answer(), worked, faults);
+        TimeChecks.check(judged);
+        RestChecks.check(judged);
+        Contrast.check(judged);
+        CourseChecks.check(judged);
+        return faults.all();
+    }
+}

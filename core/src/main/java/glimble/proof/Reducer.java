@@ -1,0 +1,69 @@
+package glimble.proof;
+
+import glimble.graphic.Field;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.function.Predicate;
+
+/**
+ * Reduces a filling to the least that still shows a fault: fields are emptied one after the other, then texts are halved, and cut letter
+ * by letter, as long as it stays. What is found is small, though another way might have led to something smaller still.
+ */
+public final class Reducer {
+    /** Fillings that are tried at most. */
+    private static final int TRIES = 120;
+
+    private final Prover prover;
+    private final Fault.Cause cause;
+    private int tries;
+
+    private Reducer(Prover prover, Fault.Cause cause) {
+        this.prover = prover;
+        this.cause = cause;
+    }
+
+    public static Filling reduced(Prover prover, Filling filling, Fault.Cause cause) {
+        return new Reducer(prover, cause).reduced(filling);
+    }
+
+    private boolean shows(Filling filling) {
+        tries++;
+        return prover.faults(filling).stream().anyMatch(fault -> fault.cause().equals(cause));
+    }
+
+    private Filling reduced(Filling filling) {
+        Filling least = filling;
+        for (Field field : prover.graphic().fields()) {
+            String value = least.values().getOrDefault(field.key(), "");
+            boolean fixed = field.required() || field.kind() == Field.Kind.CHOICE || value.isEmpty();
+            if (fixed || tries >= TRIES) continue;
+            Filling emptied = with(least, field.key(), "");
+            if (shows(emptied)) least = emptied;
+        }
+        for (Field field : prover.graphic().fields()) {
+            boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+            if (text) least = shortened(least, field.key());
+        }
+        return least;
+    }
+
+    private Filling shortened(Filling filling, String field) {
+        String text = filling.values().getOrDefault(field, "");
+        Predicate<String> shows = shorter -> tries < TRIES && shows(with(filling, field, shorter));
+        int shown = text.codePointCount(0, text.length());
+        int hidden = 0;
+        // The fault stays with as many letters as shown, and is not known to with as many as hidden.
+        while (shown - hidden > 1) {
+            int middle = (shown + hidden) / 2;
+            if (shows.test(TrialTexts.cut(text, middle))) shown = middle;
+            else hidden = middle;
+        }
+        return with(filling, field, TrialTexts.cut(text, shown));
+    }
+
+    private static Filling with(Filling filling, String field, String text) {
+        Map<String, String> values = new TreeMap<>(filling.values());
+        values.put(field, text);
+        return filling.with(values);
+    }
+}

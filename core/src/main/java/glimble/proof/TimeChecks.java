@@ -1,0 +1,224 @@
+package glimble.proof;
+
+import glimble.graphic.Case;
+import glimble.graphic.Step;
+import glimble.motion.Members;
+import glimble.reel.Layer;
+import glimble.reel.PhaseName;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.rest.Rect;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Faults of time and order: cases, steps, lengths, reading and flashing. */
+final class TimeChecks {
+    private static final Rect NOWHERE = new Rect(0, 0, 0, 0);
+    /** Change of opacity that counts as half a flash; WCAG 2.2 says a tenth of the luminance. */
+    private static final double HALF_FLASH = 0.1;
+    /** Share of the picture from which on flashing counts: a quarter of 341 × 256 px in 1024 × 768 (WCAG 2.2). */
+    private static final double LARGE = 0.25 * 341 * 256 / (1024 * 768);
+
+    private final Judged judged;
+
+    private TimeChecks(Judged judged) {
+        this.judged = judged;
+    }
+
+    static void check(Judged judged) {
+        TimeChecks checks = new TimeChecks(judged);
+        checks.cases();
+        checks.steps();
+        checks.lengths();
+        checks.reading();
+        checks.flashing();
+    }
+
+    private void fault(Check check, String part, String other, int frame, double measured, String said, String mend) {
+        Rect where = judged.rest.isPresent(part) ? judged.rest.box(part) : NOWHERE;
+        judged.faults().add(check, part, other, PhaseName.IN, frame, measured, judged.limit(check), said, mend, where);
+    }
+
+    private void cases() {
+        if (judged.answer.missing()) {
+            fault(Check.CASES, "", "none", judged.reel.in(), 1, "no case answers", "add a case for these values");
+        }
+        for (int other : judged.answer.also()) {
+            Case row = judged.graphic.cases().get(other);
+            fault(
+                    Check.CASES,
+                    "",
+                    row.name(),
+                    judged.reel.in(),
+                    2,
+                    "both ‘" + judged.answer.name() + "’ and ‘" + row.name() + "’ fit, though one is meant to be alone",
+                    "add a condition to one of them");
+        }
+    }
+
+    private void steps() {
+        List<Reel.Pause> pauses = judged.reel.steps();
+        for (int i = 0; i < pauses.size(); i++) {
+            int until = i + 1 < pauses.size() ? pauses.get(i + 1).frame() : judged.reel.in();
+            if (until > pauses.get(i).frame()) continue;
+            empty(pauses.get(i).part(), pauses.get(i).frame());
+        }
+        Members members = new Members(judged.graphic);
+        for (Step step : judged.graphic.in().steps()) {
+            if (!judged.rest.isPresent(step.part())) continue;
+            boolean moves = judged.graphic.in().moves().stream()
+                    .anyMatch(move ->
+                            members.of(step.part()).contains(move.part()) && judged.rest.isPresent(move.part()));
+            if (!moves) empty(step.part(), judged.reel.in());
+        }
+    }
+
+    private void empty(String part, int frame) {
+        fault(
+                Check.STEP,
+                part,
+                "",
+                frame,
+                1,
+                "nothing enters after its step",
+                "give " + part + " a move in after the step, or take the step away");
+    }
+
+    private int stay() {
+        return Math.max(0, judged.graphic.frame().length() - judged.reel.in() - judged.reel.out() - 1);
+    }
+
+    private void lengths() {
+        if (judged.reel.layers().isEmpty()) return;
+        int length = judged.graphic.frame().length();
+        int needed = judged.reel.in() + judged.reel.out() + 1;
+        if (needed - length > judged.limit(Check.LENGTH)) {
+            fault(
+                    Check.LENGTH,
+                    "",
+                    "in and out",
+                    judged.reel.in(),
+                    needed - length,
+                    "in and out need " + needed + " frames and have " + length,
+                    "make them shorter, give them slack, or the graphic more length");
+        } else if (judged.reel.loop() - stay() > judged.limit(Check.LENGTH)) {
+            fault(
+                    Check.LENGTH,
+                    "",
+                    "loop",
+                    judged.reel.in(),
+                    judged.reel.loop() - stay(),
+                    "a round of the loop takes " + judged.reel.loop() + " frames and there are " + stay() + " to stay",
+                    "make the loop shorter, or the graphic longer");
+        }
+    }
+
+    private void reading() {
+        int letters = 0;
+        String longest = "";
+        int most = 0;
+        for (Layer layer : judged.reel.layers()) {
+            int own = letters(layer);
+            letters += own;
+            if (own > most) longest = layer.part();
+            most = Math.max(most, own);
+        }
+        if (letters == 0) return;
+        double seconds = Math.max(1, stay()) / judged.reel.rate();
+        double speed = letters / seconds;
+        if (speed <= judged.limit(Check.READ)) return;
+        fault(
+                Check.READ,
+                longest,
+                "",
+                judged.reel.in(),
+                Math.rint(speed * 10) / 10,
+                letters + " letters in a stay of " + FaultList.tenth(seconds) + " s: " + FaultList.tenth(speed)
+                        + " a second",
+                "let it stay longer, or limit the length of its texts");
+    }
+
+    /** Letters that are seen, without white space. */
+    private int letters(Layer layer) {
+        if (layer.runs().isEmpty() || layer.unseen()) return 0;
+        return judged.rest
+                .part(layer.part())
+                .line()
+                .map(line -> line.units().size())
+                .orElse(0);
+    }
+
+    private void flashing() {
+        double most = judged.limit(Check.FLASH);
+        for (int i = 0; i < judged.reel.layers().size(); i++) {
+            Rect box = judged.layer(i).box();
+            double share = box.width() * box.height() / ((double) judged.reel.width() * judged.reel.height());
+            if (!judged.isDrawn(i) || share < LARGE || isSteady(i)) continue;
+            int flashes = flashes(i);
+            if (flashes <= most) continue;
+            fault(
+                    Check.FLASH,
+                    judged.layer(i).part(),
+                    "",
+                    judged.reel.in(),
+                    flashes,
+                    "it flashes " + flashes + " times in a second",
+                    "make its fades longer, or fewer");
+        }
+    }
+
+    private boolean isSteady(int i) {
+        for (PhaseName phase : PhaseName.values()) {
+            Course course = judged.courses(phase).get(i);
+            for (int frame = 1; frame < course.frames(); frame++) {
+                if (course.opacity(frame) != course.opacity(0)) return false;
+            }
+        }
+        return true;
+    }
+
+    /** Most flashes in any second: a flash is a change of opacity and one back. */
+    private int flashes(int i) {
+        double[] opacity = played(i);
+        List<Integer> turns = new ArrayList<>();
+        double extreme = opacity[0];
+        int way = 0;
+        for (int frame = 1; frame < opacity.length; frame++) {
+            double change = opacity[frame] - extreme;
+            if (way != 0 && Math.signum(change) == way || way == 0 && Math.abs(change) < HALF_FLASH) {
+                extreme = way == 0 ? extreme : opacity[frame];
+                continue;
+            }
+            if (Math.abs(change) < HALF_FLASH) continue;
+            way = (int) Math.signum(change);
+            extreme = opacity[frame];
+            turns.add(frame);
+        }
+        int second = (int) Math.ceil(judged.reel.rate());
+        int most = 0;
+        for (int first = 0, last = 0; last < turns.size(); last++) {
+            while (turns.get(last) - turns.get(first) >= second) first++;
+            most = Math.max(most, (last - first + 1) / 2);
+        }
+        return most;
+    }
+
+    /** Its opacity from the first frame to the last as it is played at its length. */
+    private double[] played(int i) {
+        List<Playback.Stretch> whole = judged.worked.whole();
+        int length = whole.stream().mapToInt(Playback.Stretch::length).sum();
+        double[] opacity = new double[Math.max(1, length)];
+        for (Playback.Stretch stretch : whole) {
+            PhaseName phase = switch (stretch.state()) {
+                case IN, STEP -> PhaseName.IN;
+                case OUT -> PhaseName.OUT;
+                default -> PhaseName.LOOP;
+            };
+            Course course = judged.courses(phase).get(i);
+            for (int frame = 0; frame < stretch.length(); frame++) {
+                opacity[stretch.first() + frame] = course.opacity(frame % stretch.round());
+            }
+        }
+        return opacity;
+    }
+}
