@@ -90,8 +90,7 @@ final class Extent {
                 double pivotX = track.dealt().pivotX()[unit];
                 double pivotY = track.dealt().pivotY()[unit];
                 switch (track.channel()) {
-                    case OPACITY -> share *= value;
-                    case REVEAL -> share *= value > 0 ? 1 : 0;
+                    case OPACITY, REVEAL -> share *= value;
                     case X -> {
                         x += value;
                         toX += value;
@@ -114,6 +113,8 @@ final class Extent {
                 }
             }
             if (share <= 0 || toX - x <= 0 || toY - y <= 0) continue;
+            // A letter that is half there is as good as half as wide.
+            toX = x + (toX - x) * Math.min(1, share);
             most = Math.max(most, share);
             around[0] = Math.min(around[0], x);
             around[1] = Math.min(around[1], y);

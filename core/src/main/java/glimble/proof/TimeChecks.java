@@ -115,22 +115,15 @@ final class TimeChecks {
 
     private void reading() {
         int letters = 0;
-        String longest = "";
-        int most = 0;
-        for (Layer layer : judged.reel.layers()) {
-            int own = letters(layer);
-            letters += own;
-            if (own > most) longest = layer.part();
-            most = Math.max(most, own);
-        }
+        for (Layer layer : judged.reel.layers()) letters += letters(layer);
         if (letters == 0) return;
         double seconds = Math.max(1, stay()) / judged.reel.rate();
         double speed = letters / seconds;
         if (speed <= judged.limit(Check.READ)) return;
         fault(
                 Check.READ,
-                longest,
                 "",
+                "text",
                 judged.reel.in(),
                 Math.rint(speed * 10) / 10,
                 letters + " letters in a stay of " + FaultList.tenth(seconds) + " s: " + FaultList.tenth(speed)

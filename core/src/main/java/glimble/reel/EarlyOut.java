@@ -17,11 +17,17 @@ public final class EarlyOut {
     private final Reel reel;
     private final PhaseName phase;
     private final int frame;
+    /** Of the loop, for what stands while the in waits. */
+    private final int looped;
+    /** How much of that loop is seen, 0–1. */
+    private final double share;
 
-    private EarlyOut(Reel reel, PhaseName phase, int frame) {
+    private EarlyOut(Reel reel, PhaseName phase, int frame, int looped, double share) {
         this.reel = reel;
         this.phase = phase;
         this.frame = frame;
+        this.looped = looped;
+        this.share = share;
     }
 
     /**
@@ -31,8 +37,18 @@ public final class EarlyOut {
      * @param frame of that phase
      */
     public static Reel of(Reel reel, PhaseName phase, int frame) {
+        return of(reel, phase, frame, 0, 0);
+    }
+
+    /**
+     * The same where the in waits at a step, or has just gone on.
+     *
+     * @param looped frame of the loop for what stands already
+     * @param share how much of that loop is seen, 0–1
+     */
+    public static Reel of(Reel reel, PhaseName phase, int frame, int looped, double share) {
         if (phase == PhaseName.OUT) return reel;
-        EarlyOut early = new EarlyOut(reel, phase, frame);
+        EarlyOut early = new EarlyOut(reel, phase, frame, looped, share);
         List<Layer> layers = reel.layers().stream().map(early::layer).toList();
         return reel.withLayers(layers);
     }
@@ -61,7 +77,7 @@ public final class EarlyOut {
         Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
         for (Track track : layer.tracks()) {
             if (track.phase() != PhaseName.OUT) kept.add(track);
-            if (track.phase() == phase)
+            if (track.phase() == phase || isLooped(layer, track))
                 standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
             if (track.phase() == PhaseName.OUT) {
@@ -88,6 +104,23 @@ public final class EarlyOut {
         return layer.with(kept, resizes(layer));
     }
 
+    /** Whether a track of the loop is at work while the in waits. */
+    private boolean isLooped(Layer layer, Track track) {
+        if (phase != PhaseName.IN || share == 0 || track.phase() != PhaseName.LOOP || track.overLetters()) return false;
+        int index = reel.layers().indexOf(layer);
+        return reel.steps().stream()
+                .filter(step -> step.frame() <= frame)
+                .reduce((first, second) -> second)
+                .map(step -> step.standing().contains(index))
+                .orElse(false);
+    }
+
+    private double standing(Track track) {
+        if (track.phase() == phase) return track.at(frame);
+        double rest = track.channel().rest();
+        return rest + (track.at(looped) - rest) * share;
+    }
+
     private boolean hasBegun(Layer layer) {
         List<Track> in = layer.tracks().stream()
                 .filter(track -> track.phase() == PhaseName.IN)
@@ -99,7 +132,7 @@ public final class EarlyOut {
         Track pattern = standing.get(0);
         Channel channel = pattern.channel();
         double stands = channel.rest();
-        for (Track track : standing) stands = together(channel, stands, track.at(frame));
+        for (Track track : standing) stands = together(channel, stands, standing(track));
         double[] values = new double[reel.out() + 1];
         for (int i = 0; i < values.length; i++) {
             double out = channel.rest();

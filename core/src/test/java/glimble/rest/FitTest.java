@@ -59,7 +59,7 @@ class FitTest {
         assertThat(rest.box("name").width()).isCloseTo(90, within(1e-9));
         assertThat(rest.notes())
                 .containsExactly(
-                        new Note("name", "its letters, squeezed as far as they may be, need 90 px and have 80"));
+                        new Note("name", "its letters, squeezed as far as they may be, need 90 px and have 80", 10));
     }
 
     @Test
