@@ -28,6 +28,11 @@ public final class CaseTable {
         public boolean missing() {
             return needed && row < 0;
         }
+
+        /** The same, but with something else played. */
+        public Answer playing(Played other) {
+            return new Answer(row, name, other, earlier, also, needed);
+        }
     }
 
     public static Answer answer(Graphic graphic, Map<String, String> values, Condition.Standing onAir, Widths widths) {

@@ -6,7 +6,7 @@ import java.util.stream.Stream;
 
 /** What the proof looks for. Each has its rule in words, and a limit where one is sensible. */
 public enum Check {
-    BOX("box", "Text stands inside its box and padding at rest.", 0.5, "px outside"),
+    BOX("box", "Text stands inside its box and padding at rest.", 2, "px to its edge"),
     CUT("cut", "No letter is cut by its mask at rest.", 0.5, "px cut off"),
     SAFE(
             "safe",

@@ -11,7 +11,7 @@ import java.util.Map;
 /** The graphics that a new Glimble begins with, as JSON, and what they use of the house. */
 public final class DemoGraphics {
     private static final List<String> NAMES =
-            List.of("flyer-bar", "judge-bar", "heat-board", "twin-bar", "place-and-hour", "next-up");
+            List.of("flyer-bar", "wind-strap", "judge-bar", "heat-board", "twin-bar", "place-and-hour", "next-up");
 
     private static final List<String> PICTURES = List.of("kite mark", "north strand", "skerry tails");
 
@@ -19,6 +19,11 @@ public final class DemoGraphics {
 
     public static List<String> all() {
         return NAMES.stream().map(DemoGraphics::named).toList();
+    }
+
+    /** The wind strap with five faults on purpose, to see what the proof finds. */
+    public static String faulty() {
+        return named("wind-strap-faults");
     }
 
     /** @param name of the file without its ending, for instance {@code flyer-bar} */

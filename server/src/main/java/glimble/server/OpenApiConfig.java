@@ -22,7 +22,10 @@ class OpenApiConfig {
     /** The only members, by schema, that may be missing from what the server sends or takes. */
     private static final Map<String, List<String>> OPTIONAL = Map.of(
             "Bar", List.of("waitsFor", "waitsForPart"),
-            "ReelsRequest", List.of("length", "leaves"),
+            "ReelsRequest", List.of("length", "leaves", "onAir", "played"),
+            "FindingAnswer", List.of("reduced", "accepted"),
+            "NamesAnswer", List.of("csv"),
+            "Leaves", List.of("looped", "share"),
             "RestAnswer", List.of("at", "why"),
             "EditRequest", List.of("newName", "keys", "steps", "raster", "phase"),
             "DraftAnswer", List.of("draft"));

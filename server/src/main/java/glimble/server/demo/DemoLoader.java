@@ -5,8 +5,10 @@ import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
+import glimble.graphic.Graphic;
 import glimble.server.graphics.GraphicMapper;
 import glimble.server.graphics.GraphicStore;
+import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.House;
 import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
@@ -20,6 +22,8 @@ import tools.jackson.databind.json.JsonMapper;
 /** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures. */
 @Component
 class DemoLoader implements ApplicationRunner {
+    private static final String STRAP = "wind-strap";
+
     private final GraphicMapper mapper;
     private final GraphicStore store;
     private final HouseStore house;
@@ -49,10 +53,22 @@ class DemoLoader implements ApplicationRunner {
         if (pictures.isEmpty()) addPictures();
         if (mapper.count() > 0) return;
         for (String json : DemoGraphics.all()) {
-            Reading reading = GraphicJson.read(json, typesetter.fonts());
-            store.add(reading.graphic()
-                    .orElseThrow(() -> new IllegalStateException("a demo graphic is wrong: " + reading.problems())));
+            StoredGraphic added = store.add(read(json));
+            if (json.equals(DemoGraphics.named(STRAP))) addFaulty(added);
         }
+    }
+
+    /** A second revision with faults on purpose, and the sound one again as the third. */
+    private void addFaulty(StoredGraphic strap) {
+        store.save(strap.id(), strap.revision(), read(DemoGraphics.faulty()));
+        store.nameRevision(strap.id(), strap.revision() + 1, "five faults on purpose");
+        store.save(strap.id(), strap.revision() + 1, read(strap.document()));
+    }
+
+    private Graphic read(String json) {
+        Reading reading = GraphicJson.read(json, typesetter.fonts());
+        return reading.graphic()
+                .orElseThrow(() -> new IllegalStateException("a demo graphic is wrong: " + reading.problems()));
     }
 
     private void addPictures() {

@@ -9,6 +9,7 @@ import java.time.Instant;
 import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 
@@ -17,10 +18,12 @@ import org.springframework.transaction.annotation.Transactional;
 public class GraphicStore {
     private final GraphicMapper mapper;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    GraphicStore(GraphicMapper mapper, Clock clock) {
+    GraphicStore(GraphicMapper mapper, Clock clock, ApplicationEventPublisher events) {
         this.mapper = mapper;
         this.clock = clock;
+        this.events = events;
     }
 
     public List<StoredGraphic> all() {
@@ -113,6 +116,7 @@ public class GraphicStore {
     private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt) {
         String document = GraphicJson.write(graphic);
         mapper.addRevision(id, revision, document, savedAt);
+        events.publishEvent(new GraphicSaved(id, revision));
         return new StoredGraphic(id, revision, savedAt, document);
     }
 

@@ -1,11 +1,16 @@
 package glimble.server.reels;
 
+import glimble.cases.Answered;
+import glimble.cases.CaseTable;
+import glimble.cases.Variants;
 import glimble.document.Limits;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
+import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.Played;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.DrawnCurve;
@@ -59,15 +64,24 @@ class ReelsController {
      *
      * @param length frames from the first of in to the last of out; missing for what the document says
      * @param leaves the moment from which the out begins, if it is not rest
+     * @param onAir what is on air when it is taken; missing for nothing
+     * @param played of the first filling, the variants to be played whatever the cases say; missing for what they say
      */
     record ReelsRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
             List<Map<String, String>> values,
             Integer length,
-            Leaves leaves) {}
+            Leaves leaves,
+            Condition.Standing onAir,
+            Played played) {}
 
-    /** A frame of in or loop. */
-    record Leaves(PhaseName phase, int frame) {}
+    /**
+     * A frame of in or loop.
+     *
+     * @param looped at a step, the frame of the loop for what stands already; missing for none
+     * @param share how much of that loop is seen, 0–1; missing for nothing of it
+     */
+    record Leaves(PhaseName phase, int frame, Integer looped, Double share) {}
 
     /**
      * @param worked one for each filling, in the same order
@@ -75,9 +89,21 @@ class ReelsController {
      */
     record ReelsAnswer(List<WorkedOutAnswer> worked, List<DrawnCurve> curves) {}
 
-    /** @param notes what is wrong with the rest picture, a note for each part and fault */
+    /**
+     * @param notes what is wrong with the rest picture, a note for each part and fault
+     * @param answer which case answers
+     * @param played the variants that are played
+     * @param curves of the moves where variants are played; none where the curves of all are right
+     */
     record WorkedOutAnswer(
-            Reel reel, List<RestAnswer> rest, List<Note> notes, List<Bar> bars, List<Playback.Stretch> whole) {}
+            Reel reel,
+            List<RestAnswer> rest,
+            List<Note> notes,
+            List<Bar> bars,
+            List<Playback.Stretch> whole,
+            CaseTable.Answer answer,
+            Played played,
+            List<DrawnCurve> curves) {}
 
     /**
      * A part at rest.
@@ -103,15 +129,32 @@ class ReelsController {
         Graphic designed = house.framed(documents.read(request.document()));
         Palette palette = house.palette();
         List<Map<String, String>> fillings = checked(request.values());
+        List<Answered> answered = new ArrayList<>();
         long effort = 0;
-        for (Map<String, String> values : fillings) effort += Effort.of(designed, values);
+        for (Map<String, String> values : fillings) {
+            Played forced = answered.isEmpty() ? request.played() : null;
+            Answered of = answered(designed, values, request.onAir(), forced);
+            effort += Effort.of(of.graphic(), values);
+            answered.add(of);
+        }
         if (effort > Effort.MOST) {
             throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
         }
-        List<WorkedOutAnswer> worked = fillings.stream()
-                .map(values -> work(designed, palette, values, request))
-                .toList();
+        List<WorkedOutAnswer> worked = new ArrayList<>();
+        for (int i = 0; i < fillings.size(); i++) {
+            worked.add(work(answered.get(i), palette, fillings.get(i), request));
+        }
         return new ReelsAnswer(worked, DrawnCurve.of(designed));
+    }
+
+    private Answered answered(Graphic designed, Map<String, String> values, Condition.Standing onAir, Played forced) {
+        Condition.Standing standing = onAir == null ? Condition.Standing.NOTHING : onAir;
+        Answered answered = Answered.of(designed, values, standing, typesetter, pictures);
+        if (forced == null) return answered;
+        for (String name : forced.names()) {
+            if (name == null) throw new Refused("$.played", "must name in, loop and out; '' for the phase itself");
+        }
+        return new Answered(Variants.played(designed, forced), answered.answer().playing(forced));
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
@@ -133,7 +176,8 @@ class ReelsController {
         return fillings;
     }
 
-    private WorkedOutAnswer work(Graphic designed, Palette palette, Map<String, String> values, ReelsRequest request) {
+    private WorkedOutAnswer work(Answered answered, Palette palette, Map<String, String> values, ReelsRequest request) {
+        Graphic designed = answered.graphic();
         Graphic graphic = Coloured.of(designed, palette, values);
         List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
         WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, length(graphic, request));
@@ -142,12 +186,17 @@ class ReelsController {
                 : EarlyOut.of(
                         worked.reel(),
                         request.leaves().phase(),
-                        request.leaves().frame());
+                        request.leaves().frame(),
+                        request.leaves().looped() == null ? 0 : request.leaves().looped(),
+                        request.leaves().share() == null ? 0 : request.leaves().share());
         notes.addAll(RestFaults.of(graphic, worked.rest()));
         notes.addAll(worked.notes());
+        if (answered.answer().missing()) notes.add(new Note("", "no case answers these values"));
+        Played played = answered.answer().played();
+        List<DrawnCurve> curves = played.equals(Played.PLAIN) ? List.of() : DrawnCurve.of(designed);
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(reel, rest, notes, worked.bars(), worked.whole());
+        return new WorkedOutAnswer(reel, rest, notes, worked.bars(), worked.whole(), answered.answer(), played, curves);
     }
 
     private static int length(Graphic graphic, ReelsRequest request) {

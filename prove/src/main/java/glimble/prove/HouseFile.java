@@ -1,0 +1,74 @@
+package glimble.prove;
+
+import glimble.formats.DemoGraphics;
+import glimble.formats.pictures.BadPicture;
+import glimble.formats.pictures.PictureFile;
+import glimble.graphic.Palette;
+import glimble.graphic.SafeAreas;
+import glimble.paint.PictureSource;
+import glimble.rest.Pictures;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.stream.Stream;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** What a graphic needs of a house, from files: palette and safe areas from its JSON, pictures from a folder. */
+record HouseFile(Palette palette, SafeAreas safe, Map<String, PictureFile> files) {
+
+    /**
+     * @param json as the server answers {@code GET /api/house}; empty for the demo's
+     * @param folder with pictures named by their keys; empty for the demo's
+     */
+    static HouseFile read(Optional<Path> json, Optional<Path> folder) throws IOException, BadPicture {
+        String text = json.isPresent() ? Files.readString(json.get()) : DemoGraphics.house();
+        JsonNode house = JsonMapper.builder().build().readTree(text);
+        Map<String, String> colours = new TreeMap<>();
+        for (JsonNode entry : house.path("palette")) {
+            colours.put(entry.path("name").asString(), entry.path("colour").asString());
+        }
+        JsonNode safe = house.path("safe");
+        SafeAreas areas = safe.isMissingNode()
+                ? SafeAreas.USUAL
+                : new SafeAreas(
+                        safe.path("action").asDouble(), safe.path("title").asDouble());
+        return new HouseFile(new Palette(colours), areas, files(folder));
+    }
+
+    private static Map<String, PictureFile> files(Optional<Path> folder) throws IOException, BadPicture {
+        Map<String, byte[]> contents = new HashMap<>();
+        if (folder.isEmpty()) contents.putAll(DemoGraphics.pictures());
+        else {
+            try (Stream<Path> listed = Files.list(folder.get())) {
+                List<Path> paths = listed.filter(Files::isRegularFile).toList();
+                for (Path path : paths) contents.put(key(path), Files.readAllBytes(path));
+            }
+        }
+        Map<String, PictureFile> files = new HashMap<>();
+        for (Map.Entry<String, byte[]> content : contents.entrySet()) {
+            files.put(content.getKey(), PictureFile.read(content.getValue()));
+        }
+        return files;
+    }
+
+    /** {@code kite-mark.svg} holds {@code kite mark}. */
+    private static String key(Path path) {
+        String name = path.getFileName().toString();
+        int dot = name.lastIndexOf('.');
+        return (dot > 0 ? name.substring(0, dot) : name).replace('-', ' ');
+    }
+
+    Pictures pictures() {
+        return key -> Optional.ofNullable(files.get(key)).map(file -> new Pictures.Extent(file.width(), file.height()));
+    }
+
+    PictureSource source() {
+        return key -> Optional.ofNullable(files.get(key)).map(PictureFile::bytes);
+    }
+}

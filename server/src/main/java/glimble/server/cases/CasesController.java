@@ -1,0 +1,51 @@
+package glimble.server.cases;
+
+import glimble.cases.CaseMap;
+import glimble.cases.Conditions;
+import glimble.cases.Widths;
+import glimble.graphic.Case;
+import glimble.graphic.Graphic;
+import glimble.rest.Pictures;
+import glimble.server.graphics.DocumentReader;
+import glimble.server.house.HouseStore;
+import glimble.text.Typesetter;
+import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.List;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RestController;
+import tools.jackson.databind.JsonNode;
+
+/** The map of a case table. Keeps nothing. */
+@RestController
+class CasesController {
+    private final DocumentReader documents;
+    private final Typesetter typesetter;
+    private final Pictures pictures;
+    private final HouseStore house;
+
+    CasesController(DocumentReader documents, Typesetter typesetter, Pictures pictures, HouseStore house) {
+        this.documents = documents;
+        this.typesetter = typesetter;
+        this.pictures = pictures;
+        this.house = house;
+    }
+
+    record MapRequest(
+            @Schema(ref = "#/components/schemas/Graphic") JsonNode document) {}
+
+    /** @param conditions of each case its conditions in words */
+    record MapAnswer(CaseMap map, List<List<String>> conditions) {}
+
+    @PostMapping("/api/cases")
+    MapAnswer map(@RequestBody MapRequest request) {
+        Graphic graphic = house.framed(documents.read(request.document()));
+        CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures));
+        return new MapAnswer(
+                map, graphic.cases().stream().map(CasesController::words).toList());
+    }
+
+    private static List<String> words(Case row) {
+        return row.when().stream().map(Conditions::words).toList();
+    }
+}

@@ -1,0 +1,111 @@
+package glimble.server.proofs;
+
+import glimble.graphic.Condition;
+import glimble.proof.Fault;
+import glimble.proof.Filling;
+import glimble.proof.Finding;
+import glimble.prove.ProofRun;
+import glimble.reel.PhaseName;
+import glimble.rest.Rect;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Where the proof of a revision stands.
+ *
+ * @param done fillings that are proved so far
+ * @param open findings that are not accepted
+ */
+public record ProofAnswer(
+        long graphic,
+        int revision,
+        State state,
+        int done,
+        int open,
+        List<FillingAnswer> fillings,
+        List<FindingAnswer> findings) {
+
+    /** What it is doing. */
+    public enum State {
+        /** It has not been asked for. */
+        NONE,
+        RUNNING,
+        FINISHED,
+        STOPPED
+    }
+
+    /** Values that it is proved with, and what is on air then. */
+    public record FillingAnswer(String name, Map<String, String> values, Condition.Standing onAir) {
+        static FillingAnswer of(Filling filling) {
+            return new FillingAnswer(filling.name(), filling.values(), filling.onAir());
+        }
+    }
+
+    /**
+     * One thing that is wrong.
+     *
+     * @param check word of the check
+     * @param part empty if it is about the whole
+     * @param frame of the phase, where it is worst
+     * @param where px, to be pointed out in the picture
+     * @param trial index of the filling where it is worst
+     * @param trials indexes of all that show it
+     * @param reduced the least that still shows it; missing before that is found
+     * @param accepted why it is meant; missing if it is not
+     */
+    public record FindingAnswer(
+            String check,
+            String part,
+            String other,
+            PhaseName phase,
+            int frame,
+            double measured,
+            double allowed,
+            String sentence,
+            String mend,
+            Rect where,
+            int trial,
+            List<Integer> trials,
+            Optional<FillingAnswer> reduced,
+            Optional<String> accepted) {
+        static FindingAnswer of(Finding finding) {
+            Fault worst = finding.worst();
+            return new FindingAnswer(
+                    worst.check().word(),
+                    worst.part(),
+                    worst.other(),
+                    worst.phase(),
+                    worst.frame(),
+                    worst.measured(),
+                    worst.allowed(),
+                    worst.sentence(),
+                    worst.mend(),
+                    worst.where(),
+                    finding.trial(),
+                    finding.trials(),
+                    finding.reduced().map(FillingAnswer::of),
+                    finding.accepted());
+        }
+    }
+
+    static ProofAnswer none(long graphic, int revision) {
+        return new ProofAnswer(graphic, revision, State.NONE, 0, 0, List.of(), List.of());
+    }
+
+    static ProofAnswer of(long graphic, int revision, ProofRun.Standing standing) {
+        State state = standing.finished() ? State.FINISHED : standing.stopped() ? State.STOPPED : State.RUNNING;
+        return new ProofAnswer(
+                graphic,
+                revision,
+                state,
+                standing.done(),
+                (int) standing.open(),
+                standing.fillings().stream().map(FillingAnswer::of).toList(),
+                standing.findings().stream().map(FindingAnswer::of).toList());
+    }
+
+    ProofNote note() {
+        return new ProofNote(graphic, revision, fillings.size(), open, state == State.FINISHED);
+    }
+}

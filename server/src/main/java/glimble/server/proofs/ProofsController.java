@@ -1,0 +1,101 @@
+package glimble.server.proofs;
+
+import glimble.proof.Check;
+import glimble.server.problems.Refused;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.PutMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Proofs of revisions: asked for, watched, stopped and handed over. */
+@RestController
+class ProofsController {
+    private static final int LONGEST_TABLE = 900_000;
+
+    private final Proofs proofs;
+
+    ProofsController(Proofs proofs) {
+        this.proofs = proofs;
+    }
+
+    /** @param usual its limit as long as a graphic says nothing else */
+    record CheckAnswer(String word, String rule, double usual, String unit) {}
+
+    @GetMapping("/api/checks")
+    List<CheckAnswer> checks() {
+        return Stream.of(Check.values())
+                .map(check -> new CheckAnswer(check.word(), check.rule(), check.usual(), check.unit()))
+                .toList();
+    }
+
+    /** Of the current revision of every graphic that is proved. */
+    @GetMapping("/api/proofs")
+    List<ProofNote> current() {
+        return proofs.current();
+    }
+
+    /** While it runs, with what is found so far. */
+    @GetMapping("/api/graphics/{id}/revisions/{revision}/proof")
+    ProofAnswer proof(@PathVariable long id, @PathVariable int revision) {
+        return proofs.answer(id, revision);
+    }
+
+    @PostMapping("/api/graphics/{id}/revisions/{revision}/proof")
+    ProofAnswer start(@PathVariable long id, @PathVariable int revision) {
+        proofs.start(id, revision);
+        return proofs.answer(id, revision);
+    }
+
+    /** Stops it; what is found so far is kept. */
+    @DeleteMapping("/api/graphics/{id}/revisions/{revision}/proof")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void stop(@PathVariable long id, @PathVariable int revision) {
+        proofs.stop(id, revision);
+    }
+
+    /** A page that needs nothing else, to hand over. */
+    @GetMapping(
+            value = "/api/graphics/{id}/revisions/{revision}/proof/sheet",
+            produces = MediaType.TEXT_HTML_VALUE + ";charset=UTF-8")
+    String sheet(@PathVariable long id, @PathVariable int revision) {
+        return proofs.sheet(id, revision);
+    }
+
+    /** @param csv a heading row with fields, then a row for each filling */
+    record NamesRequest(String csv) {}
+
+    /** @param csv missing if there is none */
+    record NamesAnswer(Optional<String> csv) {}
+
+    /** @param rows fillings that the table makes */
+    record NamesTaken(int rows) {}
+
+    @GetMapping("/api/graphics/{id}/names")
+    NamesAnswer names(@PathVariable long id) {
+        return new NamesAnswer(proofs.names(id));
+    }
+
+    @PutMapping("/api/graphics/{id}/names")
+    NamesTaken keepNames(@PathVariable long id, @RequestBody NamesRequest request) {
+        if (request.csv() == null) throw new Refused("$.csv", "is missing; send the table as CSV");
+        if (request.csv().length() > LONGEST_TABLE) {
+            throw new Refused("$.csv", "has more than " + LONGEST_TABLE + " characters; send fewer rows");
+        }
+        return new NamesTaken(proofs.keepNames(id, request.csv()));
+    }
+
+    @DeleteMapping("/api/graphics/{id}/names")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void dropNames(@PathVariable long id) {
+        proofs.dropNames(id);
+    }
+}
