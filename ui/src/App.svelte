@@ -1,15 +1,21 @@
 <script lang="ts">
   import Router, { link, router } from 'svelte-spa-router';
   import { reach } from './api/reach.svelte';
+  import Cases from './cases/Cases.svelte';
   import Floor from './floor/Floor.svelte';
+  import { forgetFloor } from './floor/floors.svelte';
   import House from './house/House.svelte';
   import { house } from './house/house.svelte';
+  import ProofScreen from './proof/ProofScreen.svelte';
   import Shelf from './shelf/Shelf.svelte';
   import Still from './still/Still.svelte';
 
   const routes = {
     '/': Shelf,
     '/floor/:id': Floor,
+    '/cases/:id': Cases,
+    '/proof/:id': ProofScreen,
+    '/proof/:id/:revision': ProofScreen,
     '/house': House,
     '/still/:id/:phase/:frame': Still,
     '*': Shelf,
@@ -21,14 +27,31 @@
   });
 
   const onHouse = $derived(router.location === '/house');
-  const onFloor = $derived(router.location.startsWith('/floor/'));
+  const OF_GRAPHIC = /^\/(floor|cases|proof)\/(\d+)/;
+  const SCREENS = [
+    ['floor', 'Floor'],
+    ['cases', 'Cases'],
+    ['proof', 'Proof'],
+  ] as const;
+  /** The screen and the graphic it is of; undefined for a screen that is of none. */
+  const graphic = $derived(OF_GRAPHIC.exec(router.location));
+
+  $effect(() => {
+    if (!graphic) forgetFloor();
+  });
 </script>
 
 <header>
   <a class="name" href="/" use:link><img src="/mark.svg" alt="" width="20" height="20" />Glimble</a>
   <nav aria-label="Screens">
-    <a href="/" use:link aria-current={onFloor || onHouse ? undefined : 'page'}>Shelf</a>
-    {#if onFloor}<a href={router.location} use:link aria-current="page">Floor</a>{/if}
+    <a href="/" use:link aria-current={graphic || onHouse ? undefined : 'page'}>Shelf</a>
+    {#if graphic}
+      {#each SCREENS as [screen, name] (screen)}
+        <a href="/{screen}/{graphic[2]}" use:link aria-current={graphic[1] === screen ? 'page' : undefined}
+          >{name}</a
+        >
+      {/each}
+    {/if}
     <a href="/house" use:link aria-current={onHouse ? 'page' : undefined}>House</a>
   </nav>
   <div id="header-slot"></div>
@@ -85,6 +108,7 @@
   #header-slot {
     display: flex;
     flex: 1;
+    min-width: 0;
     align-items: center;
   }
 

@@ -3,13 +3,19 @@ import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
   AddedPicture,
+  CheckInfo,
   Draft,
   EditWhat,
   FontInfo,
   Graphic,
   House,
+  MapAnswer,
   PictureNote,
+  Played,
+  Proof,
+  ProofNote,
   RevisionNote,
+  Standing,
   StoredGraphic,
   Values,
   Worked,
@@ -191,16 +197,76 @@ export async function outlines(font: FontInfo, page: number): Promise<string[]> 
   return found.outlines;
 }
 
-/**
- * Works a document out for several fillings at once; answers in the same order.
- *
- * @param leaves the moment from which the out begins, if it is not rest
- */
+/** What else is asked of a graphic that is worked out. */
+export interface WorkOptions {
+  /** The moment from which the out begins, if it is not rest. */
+  leaves?: { phase: 'IN' | 'LOOP' | 'OUT'; frame: number; looped?: number; share?: number };
+  /** What is on air when it is taken. */
+  onAir?: Standing;
+  /** Variants of the first filling, whatever the cases say. */
+  played?: Played;
+}
+
+/** Works a document out for several fillings at once; answers in the same order. */
 export async function workOut(
   document: Graphic,
   values: Values[],
-  leaves?: { phase: 'IN' | 'LOOP' | 'OUT'; frame: number },
+  options: WorkOptions = {},
 ): Promise<Worked[]> {
-  const found = await answer(client.POST('/api/reels', { body: { document, values, leaves } }));
-  return found.worked.map((worked) => ({ ...worked, curves: found.curves }));
+  const found = await answer(client.POST('/api/reels', { body: { document, values, ...options } }));
+  return found.worked.map((worked) => ({
+    ...worked,
+    curves: worked.curves.length > 0 ? worked.curves : found.curves,
+  }));
+}
+
+/** Which case answers which combination of everything its conditions tell apart. */
+export function caseMap(document: Graphic): Promise<MapAnswer> {
+  return answer(client.POST('/api/cases', { body: { document } }));
+}
+
+export function checks(): Promise<CheckInfo[]> {
+  return answer(client.GET('/api/checks'));
+}
+
+/** Of the current revision of every graphic that is proved. */
+export function proofNotes(): Promise<ProofNote[]> {
+  return answer(client.GET('/api/proofs'));
+}
+
+export function proof(id: number, revision: number): Promise<Proof> {
+  const path = { id, revision };
+  return answer(client.GET('/api/graphics/{id}/revisions/{revision}/proof', { params: { path } }));
+}
+
+export function startProof(id: number, revision: number): Promise<Proof> {
+  const path = { id, revision };
+  return answer(client.POST('/api/graphics/{id}/revisions/{revision}/proof', { params: { path } }));
+}
+
+export function stopProof(id: number, revision: number): Promise<void> {
+  const path = { id, revision };
+  return done(client.DELETE('/api/graphics/{id}/revisions/{revision}/proof', { params: { path } }));
+}
+
+/** Where the page to hand over is. */
+export function sheetAddress(id: number, revision: number): string {
+  return `/api/graphics/${id}/revisions/${revision}/proof/sheet`;
+}
+
+/** The table of names, as CSV; undefined if there is none. */
+export async function namesTable(id: number): Promise<string | undefined> {
+  return (
+    (await answer(client.GET('/api/graphics/{id}/names', { params: { path: { id } } }))).csv ?? undefined
+  );
+}
+
+/** Resolves with how many fillings the table makes. */
+export async function keepNamesTable(id: number, csv: string): Promise<number> {
+  return (await answer(client.PUT('/api/graphics/{id}/names', { params: { path: { id } }, body: { csv } })))
+    .rows;
+}
+
+export function dropNamesTable(id: number): Promise<void> {
+  return done(client.DELETE('/api/graphics/{id}/names', { params: { path: { id } } }));
 }

@@ -45,5 +45,21 @@ export type Bar = Schemas['Bar'];
 export type RestPart = Schemas['RestAnswer'];
 export type Stretch = Schemas['Stretch'];
 export type FontInfo = Schemas['FontAnswer'];
+export type Variant = Schemas['Variant'];
+export type Stand = Schemas['Stand'];
+export type Step = Schemas['Step'];
+export type Case = Schemas['Case'];
+export type Condition = Schemas['Condition'];
+/** Which variants are played; an empty name stands for the phase itself. */
+export type Played = Schemas['Played'];
+export type MapAnswer = Schemas['MapAnswer'];
+export type MapEntry = Schemas['Entry'];
+export type CheckInfo = Schemas['CheckAnswer'];
+export type Proof = Schemas['ProofAnswer'];
+export type ProofNote = Schemas['ProofNote'];
+export type Finding = Schemas['FindingAnswer'];
+export type Filling = Schemas['FillingAnswer'];
+/** What is on air when a graphic is taken. */
+export type Standing = Filling['onAir'];
 /** Text by field key. */
 export type Values = Record<string, string>;

@@ -5,10 +5,11 @@
   import type { Phase } from '../player/moment';
   import Picture from '../picture/Picture.svelte';
   import Conflict from './Conflict.svelte';
-  import { FloorState } from './floor.svelte';
+  import { floorOf } from './floors.svelte';
   import FloorHeader from './FloorHeader.svelte';
   import KeysHelp from './KeysHelp.svelte';
   import PartHandles from './PartHandles.svelte';
+  import PointedOut from './PointedOut.svelte';
   import { Playing, type Run } from './playing.svelte';
   import Score from './Score.svelte';
   import Sheet from '../sheet/Sheet.svelte';
@@ -22,7 +23,7 @@
 
   const { params }: Props = $props();
 
-  const floor = new FloorState();
+  const floor = $derived(floorOf(Number(params?.id)));
   const playing = new Playing();
   let backdropId = $state('evening');
   let safeLines = $state(true);
@@ -92,6 +93,22 @@
     else play(run);
   }
 
+  /** Takes the graphic step by step, or goes on where it waits. */
+  function next() {
+    if (playing.run === 'STEPS' && floor.worked) playing.next(floor.worked);
+    else play('STEPS');
+  }
+
+  /** The in waits before a part enters, or no longer does. */
+  function waitBefore(part: string) {
+    if (!part) return;
+    void floor.change((now) => {
+      const steps = now.in?.steps ?? [];
+      const left = steps.filter((step) => step.part !== part);
+      return { ...now, in: { ...now.in, steps: left.length < steps.length ? left : [...steps, { part }] } };
+    });
+  }
+
   function onPart(what: EditWhat, steps?: number) {
     if (floor.part) void floor.edit({ what, key: floor.part.key, steps });
   }
@@ -116,6 +133,8 @@
     g: () => floor.group(),
     e: () => (floor.pointing = floor.pointing === 'x' ? undefined : 'x'),
     E: () => (floor.pointing = floor.pointing === 'y' ? undefined : 'y'),
+    n: () => next(),
+    t: () => waitBefore(floor.selected),
     v: () => void floor.edit({ what: 'MIRROR_OUT', key: '' }),
     q: () => (maskAlone = !maskAlone),
     a: () => floor.markRange(false),
@@ -204,8 +223,9 @@
           label="The graphic with the values at hand"
         />
         <PartHandles {floor} />
+        <PointedOut {floor} />
       </div>
-      <Transport {floor} {playing} onplay={play} bind:backdropId bind:safeLines bind:closeUp />
+      <Transport {floor} {playing} onplay={play} onnext={next} bind:backdropId bind:safeLines bind:closeUp />
     </section>
     <div class="sheet surface">
       <Sheet {floor} onlook={look} />

@@ -1,6 +1,8 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { intoHeader } from '../frame/portal';
+  import { inWords } from '../proof/findings';
+  import { ProofWatch } from '../proof/proof.svelte';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
@@ -9,6 +11,16 @@
   }
 
   const { floor, onhelp }: Props = $props();
+
+  const watch = new ProofWatch();
+
+  // The proof runs by itself after a save.
+  $effect(() => {
+    const stored = floor.stored;
+    if (stored) watch.watch(stored.id, stored.revision);
+  });
+
+  $effect(() => () => watch.leave());
 
   const state = $derived.by(() => {
     if (floor.saving) return 'saving';
@@ -23,6 +35,14 @@
     <span class="muted" role="status">
       revision {floor.stored.revision} · <span class:unsaved={floor.unsaved}>{state}</span>
     </span>
+    {#if watch.proof && !floor.unsaved}
+      <a
+        class="proved"
+        class:found={watch.proof.open > 0}
+        href="#/proof/{floor.stored.id}"
+        data-testid="proved">{inWords(watch.proof)}</a
+      >
+    {/if}
     {#if floor.opened}<span class="opened">{floor.opened}</span>{/if}
     {#if floor.fault}<span class="fault" role="alert">{floor.fault}</span>{/if}
     <span class="acts">
@@ -56,9 +76,19 @@
   }
 
   .title {
-    padding-left: 60px;
+    padding-left: 18px;
+    white-space: nowrap;
     font-size: 14px;
     font-weight: 650;
+  }
+
+  .proved {
+    color: var(--accent);
+    white-space: nowrap;
+  }
+
+  .found {
+    color: var(--fault);
   }
 
   .unsaved {
@@ -84,6 +114,7 @@
 
   .acts {
     display: flex;
+    flex: none;
     gap: 6px;
     margin-left: auto;
   }

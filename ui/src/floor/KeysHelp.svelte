@@ -16,6 +16,8 @@
     ['a · b · p', 'begin and end of a range · play it round and round'],
     ['q', 'look at the masks of the part alone'],
     ['v', 'out is the in backwards'],
+    ['t', 'the in waits for the operator before the part, or no longer'],
+    ['n', 'take it step by step; go on where it waits'],
     ['+ · -', 'zoom the score'],
     ['on a bar: ← → · Alt ← →', 'begin earlier or later · longer or shorter; with Shift by ten'],
     ['Shift click on a bar', 'choose several moves'],

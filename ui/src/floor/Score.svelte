@@ -6,6 +6,7 @@
   import ScoreBars from './ScoreBars.svelte';
   import ScoreName from './ScoreName.svelte';
   import Spans from './Spans.svelte';
+  import StepMarks from './StepMarks.svelte';
   import { columns, depthsOf, scoreRows } from './scoreLayout';
 
   interface Props {
@@ -34,6 +35,12 @@
       bars,
     ),
   );
+
+  function variantsOf(phase: Phase): string[] {
+    return (floor.design?.variants ?? [])
+      .filter((variant) => variant.phase === PHASE_KEYS[phase])
+      .map(({ name }) => name);
+  }
 
   function frameAt(phase: Phase, clientX: number, area: HTMLElement): number {
     const column = layout![phase];
@@ -86,6 +93,21 @@
             title="Length, spans, delays and staggers of {WORDS[phase]}"
             onclick={() => floor.choosePhase(phase)}><PhaseMark {phase} />{WORDS[phase]}</button
           >
+          {#if variantsOf(phase).length > 0}
+            <select
+              class="variant"
+              aria-label="Variant of {WORDS[phase]}"
+              title="Which variant of {WORDS[
+                phase
+              ]} is looked at and changed; the case table says which is played"
+              value={floor.played[PHASE_KEYS[phase]]}
+              onchange={(event) =>
+                floor.pin({ ...floor.played, [PHASE_KEYS[phase]]: event.currentTarget.value })}
+            >
+              <option value="">itself</option>
+              {#each variantsOf(phase) as name (name)}<option value={name}>{name}</option>{/each}
+            </select>
+          {/if}
           <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
           <Spans {floor} {phase} scale={layout[phase].scale} />
           {#if phase !== 'LOOP' && length(reel, phase) > 0}
@@ -149,6 +171,7 @@
             onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
           >
             <ScoreBars {floor} {phase} {column} tops={placed.barTops} />
+            {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
             {#if floor.moment.phase === phase}
               <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
             {/if}
@@ -178,6 +201,18 @@
 
   .phase-name[aria-pressed='true'] {
     color: var(--accent);
+  }
+
+  .variant {
+    max-width: 96px;
+    height: 20px;
+    padding: 0 2px;
+    border: 1px solid var(--border);
+    border-radius: 4px;
+    background: var(--layer-1);
+    color: var(--accent);
+    font: inherit;
+    font-size: 11px;
   }
 
   .phase-grip {

@@ -10,6 +10,7 @@
     floor: FloorState;
     playing: Playing;
     onplay: (run: Run) => void;
+    onnext: () => void;
     backdropId: string;
     safeLines: boolean;
     /** Whether the strip shows only where parts stand. */
@@ -20,6 +21,7 @@
     floor,
     playing,
     onplay,
+    onnext,
     backdropId = $bindable(),
     safeLines = $bindable(),
     closeUp = $bindable(),
@@ -53,10 +55,24 @@
   >
     {playing.run === 'ALL' ? 'stop' : 'all'}
   </button>
+  {#if reel && reel.steps.length > 0}
+    <button
+      class="plain chip"
+      class:waits={playing.waits}
+      aria-pressed={playing.run === 'STEPS'}
+      title="Take it step by step; where it waits, go on (n)"
+      onclick={onnext}>{playing.run === 'STEPS' ? 'next' : 'steps'}</button
+    >
+  {/if}
   <span class="figures now" data-testid="moment">
     {#if reel}
       <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
-      <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
+      <span class="muted"
+        >{playing.waits ? '· waits' : ''} · frame {floor.moment.frame} of {length(
+          reel,
+          floor.moment.phase,
+        )}</span
+      >
     {/if}
   </span>
   {#if playing.run}
@@ -107,6 +123,11 @@
 
   .chip[aria-pressed='true'] {
     border-color: var(--accent);
+  }
+
+  .chip.waits {
+    border-color: var(--warning);
+    color: var(--warning);
   }
 
   .chip:disabled {

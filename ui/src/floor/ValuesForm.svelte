@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import CaseNote from './CaseNote.svelte';
   import FieldInput from './FieldInput.svelte';
   import type { FloorState } from './floor.svelte';
 
@@ -22,6 +23,8 @@
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}
 </form>
+
+<CaseNote {floor} />
 
 <div class="trial">
   {#if trialName}

@@ -9,8 +9,23 @@ import {
   saveGraphic,
   workOut,
   type Edit,
+  type WorkOptions,
 } from '../api/client';
-import type { FontInfo, Graphic, Move, Part, StoredGraphic, Trial, Values, Worked } from '../api/types';
+import type {
+  Filling,
+  Finding,
+  FontInfo,
+  Graphic,
+  Move,
+  Part,
+  Played,
+  Standing,
+  StoredGraphic,
+  Trial,
+  Values,
+  Worked,
+} from '../api/types';
+import { exchanged } from '../cases/exchange';
 import { length, next, PHASES, previous, within, type Moment, type Phase } from '../player/moment';
 import { shippedFonts } from '../player/outlines';
 import { ready } from '../player/ready';
@@ -21,6 +36,8 @@ import { History } from './history.svelte';
 import { View } from './view.svelte';
 import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
+
+const PLAIN: Played = { in: '', loop: '', out: '' };
 
 /** ms after the last change. */
 const DRAFT_AFTER = 1200;
@@ -78,7 +95,18 @@ export class FloorState {
   #previewing = false;
   #working = false;
 
-  document = $derived(this.history.present);
+  /** The whole design, as it is saved. */
+  design = $derived(this.history.present);
+  /** What is looked at whatever the case table says. */
+  pinned = $state.raw<Played>();
+  /** What is on air when the graphic is taken. */
+  onAir = $state<Standing>('NOTHING');
+  /** A fault that is pointed out in the picture. */
+  pointedOut = $state.raw<Finding>();
+  /** The variants that are played for the values at hand. */
+  played = $derived(this.pinned ?? this.worked?.played ?? PLAIN);
+  /** The design with the variants that are played in the place of its phases; changes land where they belong. */
+  document = $derived(this.design && exchanged(this.design, this.played));
   part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
   move = $derived(
     this.moves[0] &&
@@ -89,7 +117,7 @@ export class FloorState {
     !!this.document?.mirror &&
       (this.values[this.document.mirror.field] ?? '').trim() === this.document.mirror.when,
   );
-  unsaved = $derived(!!this.stored && this.document !== this.stored.document);
+  unsaved = $derived(!!this.stored && this.design !== this.stored.document);
   /** Whether the values at hand are other ones than those of the trial they came from. */
   valuesChanged = $derived(!sameValues(this.values, this.trials[this.trial]?.values ?? {}));
 
@@ -114,8 +142,18 @@ export class FloorState {
     void this.workOutValues();
   }
 
+  /** Opens an earlier revision as a change of what is at hand. */
+  openDocument(earlier: StoredGraphic): void {
+    this.history.change(earlier.document);
+    this.opened = `Revision ${earlier.revision} is open. Undo goes back to what is saved.`;
+    this.#keepDraftSoon();
+    void this.workOutTrials();
+  }
+
   open(stored: StoredGraphic): void {
     this.stored = stored;
+    this.pinned = undefined;
+    this.pointedOut = undefined;
     this.history.begin(stored.document);
     this.conflict = undefined;
     this.fault = '';
@@ -124,6 +162,37 @@ export class FloorState {
     this.selected ||= stored.document.parts?.at(-1)?.key ?? '';
     void this.workOutTrials();
     void this.workOutValues().then(() => this.toRest());
+  }
+
+  /** Changes the whole design, whatever is looked at of it: its cases and variants. */
+  changeDesign(edit: (design: Graphic) => Graphic | Promise<Graphic>): Promise<void> {
+    return this.change(async (document) =>
+      exchanged(await edit(exchanged(document, this.played)), this.played),
+    );
+  }
+
+  /** Looks at variants whatever the cases say; without any, at what they say. */
+  async pin(played?: Played): Promise<void> {
+    this.pinned = played;
+    this.moves = [];
+    await this.workOutValues();
+  }
+
+  async setOnAir(standing: Standing): Promise<void> {
+    this.onAir = standing;
+    await Promise.all([this.workOutValues(), this.workOutTrials()]);
+  }
+
+  /** Shows a fault: with the values that show it, at the frame where it is worst. */
+  async pointOut(finding: Finding, filling: Filling): Promise<void> {
+    this.trial = -1;
+    this.pinned = undefined;
+    this.onAir = filling.onAir;
+    this.values = { ...filling.values };
+    this.pointedOut = finding;
+    if (finding.part) this.choose(finding.part);
+    await this.workOutValues();
+    this.phaseAt(finding.phase, finding.frame);
   }
 
   setValue(field: string, text: string): void {
@@ -136,7 +205,8 @@ export class FloorState {
     if (!trial) return;
     this.trial = index;
     this.values = { ...trial.values };
-    const known = this.trialsWorked[index];
+    this.pointedOut = undefined;
+    const known = this.pinned ? undefined : this.trialsWorked[index];
     if (known) this.#show(known);
     else void this.workOutValues();
   }
@@ -154,9 +224,9 @@ export class FloorState {
     if (this.#working) return;
     this.#working = true;
     try {
-      while (this.#asked && this.document) {
+      while (this.#asked && this.design) {
         this.#asked = false;
-        const [worked] = await workOut(this.document, [this.values]);
+        const [worked] = await workOut(this.design, [this.values], this.#options());
         await ready([worked!.reel]);
         if (!this.#asked) this.#show(worked!);
         this.fault = '';
@@ -168,12 +238,17 @@ export class FloorState {
     }
   }
 
+  #options(): WorkOptions {
+    return { onAir: this.onAir, played: this.pinned };
+  }
+
   async workOutTrials(): Promise<void> {
-    if (!this.document) return;
+    if (!this.design) return;
     try {
       const worked = await workOut(
-        this.document,
+        this.design,
         this.trials.map((trial) => trial.values),
+        { onAir: this.onAir },
       );
       await ready(worked.map(({ reel }) => reel));
       this.trialsWorked = worked;
@@ -193,9 +268,10 @@ export class FloorState {
     const done = this.#changes.then(async () => {
       try {
         if (!this.document) return;
-        const document = await edit(this.document);
+        const played = this.played;
+        const document = exchanged(await edit(this.document), played);
         const trials = (document.trials ?? []).map((trial) => trial.values);
-        const [worked, ...ofTrials] = await workOut(document, [this.values, ...trials]);
+        const [worked, ...ofTrials] = await workOut(document, [this.values, ...trials], this.#options());
         await ready([worked!, ...ofTrials].map(({ reel }) => reel));
         this.history.change(document);
         this.#previewing = false;
@@ -276,8 +352,8 @@ export class FloorState {
   }
 
   #changeTrials(trials: Trial[]): void {
-    if (!this.document) return;
-    this.history.change({ ...this.document, trials });
+    if (!this.design) return;
+    this.history.change({ ...this.design, trials });
     this.#keepDraftSoon();
     void this.workOutTrials();
   }
@@ -306,7 +382,7 @@ export class FloorState {
     this.#previewing = edit !== undefined;
     try {
       const tried = edit ? (await editGraphic(document, this.values, edit)).document : document;
-      const [worked] = await workOut(tried, [this.values]);
+      const [worked] = await workOut(exchanged(tried, this.played), [this.values], this.#options());
       await ready([worked!.reel]);
       if (this.#previewing !== (edit !== undefined) || this.document !== document) return false;
       this.#show(worked!);
@@ -325,7 +401,8 @@ export class FloorState {
       changes && part.key === this.selected ? { ...part, ...changes } : part,
     );
     try {
-      const [worked] = await workOut({ ...document, parts }, [this.values]);
+      const tried = exchanged({ ...document, parts }, this.played);
+      const [worked] = await workOut(tried, [this.values], this.#options());
       await ready([worked!.reel]);
       if (this.#previewing === (changes !== undefined) && this.document === document) this.#show(worked!);
     } catch {
@@ -414,8 +491,10 @@ export class FloorState {
 
   /** The reel for leaving from a moment of in or loop, as it is worked out by the server. */
   async leaving(moment: Moment): Promise<Worked | undefined> {
-    if (!this.document) return undefined;
-    const [worked] = await workOut(this.document, [this.values], moment);
+    if (!this.design) return undefined;
+    const { phase, frame, looped, share } = moment;
+    const leaves = { phase, frame, looped, share };
+    const [worked] = await workOut(this.design, [this.values], { ...this.#options(), leaves });
     return worked;
   }
 
@@ -434,11 +513,11 @@ export class FloorState {
 
   async keepDraft(): Promise<void> {
     clearTimeout(this.#draftDue);
-    if (!this.stored || !this.document || this.saving) return;
+    if (!this.stored || !this.design || this.saving) return;
     const { id, revision: basedOn } = this.stored;
     try {
       if (this.unsaved) {
-        await keepDraft(id, basedOn, this.document);
+        await keepDraft(id, basedOn, this.design);
         this.draftKept = timeOf();
       } else {
         await dropDraft(id);
@@ -472,12 +551,13 @@ export class FloorState {
 
   /** Saves on top of the revision that was loaded, or of one that somebody else has saved since. */
   async save(basedOn = this.stored?.revision): Promise<void> {
-    if (!this.stored || !this.document || basedOn === undefined || this.saving) return;
+    if (!this.stored || !this.design || basedOn === undefined || this.saving) return;
     this.saving = true;
     try {
-      const saved = await saveGraphic(this.stored.id, basedOn, this.document);
+      const design = this.design;
+      const saved = await saveGraphic(this.stored.id, basedOn, design);
       // The document at hand stays the same object, so that nothing on screen is made anew.
-      this.stored = { ...saved, document: this.document };
+      this.stored = { ...saved, document: design };
       clearTimeout(this.#draftDue);
       this.draftKept = '';
       this.opened = '';

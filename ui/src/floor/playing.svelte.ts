@@ -1,14 +1,19 @@
 import type { Worked } from '../api/types';
 import { length, momentOf, type Moment, type Phase } from '../player/moment';
+import { steppedAt } from '../player/steps';
 
-/** A phase, the whole graphic, or frames of a phase round and round. */
-export type Run = Phase | 'ALL' | { phase: Phase; from: number; to: number };
+/** A phase, the whole graphic, the in step by step, or frames of a phase round and round. */
+export type Run = Phase | 'ALL' | 'STEPS' | { phase: Phase; from: number; to: number };
 
 /** Plays at real speed: the frame shown is the one the clock says, so frames are dropped rather than slowed down, and counted. */
 export class Playing {
   run = $state.raw<Run>();
   /** Frames of this run that were due but never shown. */
   dropped = $state(0);
+  /** Whether the in waits at a step. */
+  waits = $state(false);
+  /** Frames of this run at which it went on. */
+  #nexts: number[] = [];
   #began = 0;
   #request = 0;
   #shown = -1;
@@ -23,13 +28,14 @@ export class Playing {
     this.stop();
     this.run = run;
     this.dropped = 0;
+    this.#nexts = [];
     this.#shown = -1;
     this.#began = performance.now();
     const tick = () => {
       const now = worked();
       if (!now) return this.stop();
       const frame = Math.floor(((performance.now() - this.#began) * now.reel.rate) / 1000);
-      const moment = Playing.#momentOf(run, now, frame, again);
+      const moment = this.#momentOf(run, now, frame, again);
       if (!moment) return this.stop();
       if (this.#shown >= 0) this.dropped += Math.max(0, frame - this.#shown - 1);
       this.#shown = frame;
@@ -39,7 +45,18 @@ export class Playing {
     tick();
   }
 
-  static #momentOf(run: Run, worked: Worked, frame: number, again: boolean): Moment | undefined {
+  /** Goes on at a step. */
+  next(worked: Worked): void {
+    if (this.run !== 'STEPS' || this.#nexts.length >= worked.reel.steps.length) return;
+    this.#nexts.push(Math.floor(((performance.now() - this.#began) * worked.reel.rate) / 1000));
+  }
+
+  #momentOf(run: Run, worked: Worked, frame: number, again: boolean): Moment | undefined {
+    if (run === 'STEPS') {
+      const { waits, ...moment } = steppedAt(worked.reel, this.#nexts, frame);
+      this.waits = waits;
+      return moment;
+    }
     if (typeof run === 'object')
       return { phase: run.phase, frame: run.from + (frame % (run.to - run.from + 1)) };
     if (run === 'ALL') return momentOf(worked.whole, frame);
@@ -51,6 +68,7 @@ export class Playing {
 
   stop(): void {
     cancelAnimationFrame(this.#request);
+    this.waits = false;
     this.run = undefined;
   }
 }

@@ -2,7 +2,7 @@ import { expect, it } from 'vitest';
 import type { Bar, Reel } from '../api/types';
 import { columns, scoreRows, wait } from './scoreLayout';
 
-const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 40, loop: 100, out: 20 };
+const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 40, loop: 100, out: 20, steps: [] };
 
 it('lays in, rest, loop and out from left to right within the width, in and out at one scale', () => {
   const { IN, rest, LOOP, OUT } = columns(REEL, 954);

@@ -4,7 +4,7 @@ import { commonArea } from './area';
 
 function reel(...boxes: [number, number, number, number][]): Reel {
   const layers = boxes.map(([x, y, width, height]) => ({ box: { x, y, width, height } }) as Layer);
-  return { width: 1920, height: 1080, rate: 50, layers, in: 0, loop: 0, out: 0 };
+  return { width: 1920, height: 1080, rate: 50, layers, in: 0, loop: 0, out: 0, steps: [] };
 }
 
 it('holds every part of every reel, keeps the proportions of the frame and stays inside it', () => {

@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 import type { Reel, Stretch } from '../api/types';
 import { momentOf, next, previous, timecode, wholeLength, within, type Moment } from './moment';
 
-const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 3, loop: 2, out: 1 };
+const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 3, loop: 2, out: 1, steps: [] };
 const UNLOOPED: Reel = { ...REEL, loop: 0 };
 const WHOLE: Stretch[] = [
   { state: 'IN', first: 0, length: 3, round: 3 },

@@ -6,6 +6,10 @@ export type Phase = Track['phase'];
 export interface Moment {
   phase: Phase;
   frame: number;
+  /** While the in waits at a step, or has just gone on: the frame of the loop of what stands already. */
+  looped?: number;
+  /** How much of that loop is seen: 1 all of it. */
+  share?: number;
 }
 
 export const PHASES: Phase[] = ['IN', 'LOOP', 'OUT'];

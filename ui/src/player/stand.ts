@@ -1,7 +1,8 @@
 import type { Layer, Reel, Track } from '../api/types';
 import type { Moment } from './moment';
 import { opened, type Opening } from './openings';
-import { tracksOf, valueAt, type Channel } from './tracks';
+import { isLooped } from './steps';
+import { restOf, tracksOf, valueAt, type Channel } from './tracks';
 
 /** One step from rest to where a layer stands: tilted about a point, then moved. */
 export interface Step {
@@ -41,9 +42,9 @@ const STILL = { left: 0, top: 0, right: 0, bottom: 0 };
 /** How every layer stands, in their order. */
 export function stands(reel: Reel, moment: Moment): Stand[] {
   const found = new Array<Stand | undefined>(reel.layers.length);
-  const stand = (index: number): Stand => (found[index] ??= standing(reel.layers[index]!));
-  const standing = (layer: Layer): Stand => {
-    const own = alone(layer, moment);
+  const stand = (index: number): Stand => (found[index] ??= standing(reel.layers[index]!, index));
+  const standing = (layer: Layer, index: number): Stand => {
+    const own = alone(layer, moment, isLooped(reel, moment, index));
     if (layer.within < 0) return own;
     const group = stand(layer.within);
     return {
@@ -63,23 +64,41 @@ export function stands(reel: Reel, moment: Moment): Stand[] {
   return reel.layers.map((_, index) => stand(index));
 }
 
+/** A track and its value at a moment. */
+interface Now {
+  track: Track;
+  value: number;
+}
+
+/** The tracks at work, and those of the loop for what stands while the in waits. */
+function tracksNow(layer: Layer, moment: Moment, looped: boolean, channels: Channel[]): Now[] {
+  const now = tracksOf(layer, moment, false, ...channels).map((track) => ({
+    track,
+    value: valueAt(track, moment.frame),
+  }));
+  if (!looped) return now;
+  const loop: Moment = { phase: 'LOOP', frame: moment.looped ?? 0 };
+  for (const track of tracksOf(layer, loop, false, ...channels)) {
+    const rest = restOf(track.channel);
+    now.push({ track, value: rest + (valueAt(track, loop.frame) - rest) * (moment.share ?? 0) });
+  }
+  return now;
+}
+
 /** Shifts, then turns, then scales, each about its pivot. */
-function alone(layer: Layer, moment: Moment): Stand {
-  const of = (...channels: Channel[]) => tracksOf(layer, moment, false, ...channels);
-  const sum = (channel: Channel) =>
-    of(channel).reduce((total, track) => total + valueAt(track, moment.frame), 0);
-  const product = (channel: Channel) =>
-    of(channel).reduce((total, track) => total * valueAt(track, moment.frame), 1);
+function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
+  const of = (...channels: Channel[]) => tracksNow(layer, moment, looped, channels);
+  const sum = (channel: Channel) => of(channel).reduce((total, { value }) => total + value, 0);
+  const product = (channel: Channel) => of(channel).reduce((total, { value }) => total * value, 1);
 
   let matrix = new DOMMatrix().translate(sum('X'), sum('Y'));
-  for (const track of of('TURN')) {
+  for (const { track, value } of of('TURN')) {
     matrix = matrix
       .translate(track.pivotX, track.pivotY)
-      .rotate(valueAt(track, moment.frame))
+      .rotate(value)
       .translate(-track.pivotX, -track.pivotY);
   }
-  for (const track of of('SCALE_X', 'SCALE_Y')) {
-    const value = valueAt(track, moment.frame);
+  for (const { track, value } of of('SCALE_X', 'SCALE_Y')) {
     const along = track.channel === 'SCALE_X';
     matrix = matrix
       .translate(track.pivotX, track.pivotY)
@@ -87,7 +106,7 @@ function alone(layer: Layer, moment: Moment): Stand {
       .translate(-track.pivotX, -track.pivotY);
   }
   const [tiltX, tiltY] = [sum('TILT_X'), sum('TILT_Y')];
-  const pivot = of('TILT_X', 'TILT_Y')[0];
+  const pivot = of('TILT_X', 'TILT_Y')[0]?.track;
   return {
     matrix,
     steps: [{ tiltX, tiltY, pivotX: pivot?.pivotX ?? 0, pivotY: pivot?.pivotY ?? 0, matrix }],
@@ -95,18 +114,18 @@ function alone(layer: Layer, moment: Moment): Stand {
     opacity: layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
     blur: Math.max(0, sum('BLUR')),
     stroke: Math.max(0, product('STROKE')),
-    drawn: of('DRAW').reduce((drawn, track) => partOf(drawn, track, moment.frame), { from: 0, to: 1 }),
+    drawn: of('DRAW').reduce(partOf, { from: 0, to: 1 }),
     tracking: sum('TRACKING'),
-    tints: of('TINT').map((track) => ({ colour: track.colour, share: valueAt(track, moment.frame) })),
-    openings: of('REVEAL').map((track) =>
-      opened(layer, track, Math.max(0, Math.min(1, valueAt(track, moment.frame))), matrix),
+    tints: of('TINT').map(({ track, value }) => ({ colour: track.colour, share: value })),
+    openings: of('REVEAL').map(({ track, value }) =>
+      opened(layer, track, Math.max(0, Math.min(1, value)), matrix),
     ),
     edges: edgesOf(layer, moment),
   };
 }
 
-function partOf(drawn: Stand['drawn'], track: Track, frame: number): Stand['drawn'] {
-  const share = Math.max(0, Math.min(1, valueAt(track, frame)));
+function partOf(drawn: Stand['drawn'], { track, value }: Now): Stand['drawn'] {
+  const share = Math.max(0, Math.min(1, value));
   const { bothWays, degrees } = track.opening;
   const from = (1 - share) * (bothWays ? 0.5 : degrees === 180 ? 1 : 0);
   return { from: Math.max(drawn.from, from), to: Math.min(drawn.to, from + share) };

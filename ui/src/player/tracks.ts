@@ -27,7 +27,7 @@ export function valueAt(track: Track, frame: number): number {
 }
 
 /** The value a channel has at rest: 0 where it adds, 1 where it multiplies. */
-function restOf(channel: Channel): number {
+export function restOf(channel: Channel): number {
   return ['SCALE_X', 'SCALE_Y', 'OPACITY', 'STROKE', 'DRAW', 'REVEAL'].includes(channel) ? 1 : 0;
 }
 

@@ -16,6 +16,7 @@
   import PlaceSentence from './PlaceSentence.svelte';
   import { sizeKinds, sizeOf } from './relations';
   import SizeSentence from './SizeSentence.svelte';
+  import StandsSentence from './StandsSentence.svelte';
   import TextSentences from './TextSentences.svelte';
 
   interface Props {
@@ -108,6 +109,7 @@
 {/each}
 
 <h3 class="caption">Rest</h3>
+<StandsSentence {floor} {part} />
 {#each SIZES as what (what)}
   <p>
     <SizeSentence

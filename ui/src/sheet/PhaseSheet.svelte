@@ -7,6 +7,8 @@
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
+  import StepsList from './StepsList.svelte';
+  import VariantsList from './VariantsList.svelte';
 
   interface Props {
     floor: FloorState;
@@ -119,6 +121,8 @@
     />
   </p>
 {/if}
+{#if phase === 'IN'}<StepsList {floor} />{/if}
+<VariantsList {floor} {phase} />
 <h3 class="caption">Delays</h3>
 {#each delays as delay, i (i)}
   <p>

@@ -38,7 +38,7 @@
   /** Brings a revision back as a change that can be undone, and becomes a new revision when it is saved. */
   function bringBack(number: number) {
     const id = stored!.id;
-    void floor.change(async () => (await revision(id, number)).document);
+    void floor.changeDesign(async () => (await revision(id, number)).document);
   }
 </script>
 
@@ -54,6 +54,11 @@
         onchange={(name) => rename(note.revision, name)}
       />
       <span class="muted">{new Date(note.savedAt).toLocaleString()}</span>
+      <a
+        class="muted"
+        href="#/proof/{stored?.id}/{note.revision}"
+        aria-label="Proof of revision {note.revision}">proof</a
+      >
       {#if note.revision === stored?.revision}
         <span class="muted">current</span>
       {:else}

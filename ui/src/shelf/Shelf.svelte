@@ -1,14 +1,22 @@
 <script lang="ts">
   import { Button, InlineLoading, Search } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
-  import { addGraphic, allGraphics, deleteGraphic, restoreGraphic, saveGraphic } from '../api/client';
+  import {
+    addGraphic,
+    allGraphics,
+    deleteGraphic,
+    proofNotes,
+    restoreGraphic,
+    saveGraphic,
+  } from '../api/client';
   import { reach } from '../api/reach.svelte';
-  import type { Graphic, StoredGraphic } from '../api/types';
+  import type { Graphic, ProofNote, StoredGraphic } from '../api/types';
   import { emptyGraphic, freeName } from './newGraphic';
   import ShelfCard from './ShelfCard.svelte';
   import { allTags, matches } from './tags';
 
   let graphics = $state.raw<StoredGraphic[]>();
+  let proofs = $state.raw<ProofNote[]>([]);
   let fault = $state('');
   let sought = $state('');
   /** Only graphics with this tag are shown; all if empty. */
@@ -33,7 +41,7 @@
   async function load(act: () => Promise<unknown> = () => Promise.resolve()) {
     try {
       await act();
-      graphics = await allGraphics();
+      [graphics, proofs] = await Promise.all([allGraphics(), proofNotes()]);
       fault = '';
     } catch (error) {
       fault = (error as Error).message;
@@ -105,6 +113,9 @@
         <li>
           <ShelfCard
             {stored}
+            proof={proofs.find(
+              ({ graphic, revision }) => graphic === stored.id && revision === stored.revision,
+            )}
             onrename={(document) => rename(stored, document)}
             onduplicate={() => duplicate(stored)}
             ondelete={() => remove(stored)}

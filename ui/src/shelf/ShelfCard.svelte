@@ -1,9 +1,10 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
   import { workOut } from '../api/client';
-  import type { Graphic, StoredGraphic, Worked } from '../api/types';
+  import type { Graphic, ProofNote, StoredGraphic, Worked } from '../api/types';
   import { sampleValues } from '../floor/values';
   import Picture from '../picture/Picture.svelte';
+  import { count } from '../proof/findings';
   import { tagsOf } from './tags';
   import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
   import '../sheet/pieces/pieces.css';
@@ -11,12 +12,14 @@
 
   interface Props {
     stored: StoredGraphic;
+    /** What its proof came to, if it is proved. */
+    proof: ProofNote | undefined;
     onrename: (document: Graphic) => void;
     onduplicate: () => void;
     ondelete: () => void;
   }
 
-  const { stored, onrename, onduplicate, ondelete }: Props = $props();
+  const { stored, proof, onrename, onduplicate, ondelete }: Props = $props();
 
   let worked = $state.raw<Worked>();
   let fault = $state('');
@@ -120,6 +123,13 @@
     </form>
   {/if}
   <span class="acts">
+    {#if proof}
+      <a class="proved" class:found={proof.open > 0} href="#/proof/{stored.id}"
+        >proved for {count(proof.fillings, 'filling')}, {proof.open === 0
+          ? 'nothing found'
+          : count(proof.open, 'finding')}</a
+      >
+    {/if}
     <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}>rename, tag</button>
     <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
       >duplicate</button
@@ -195,6 +205,16 @@
     padding: 0 14px 10px;
     color: var(--muted);
     font-size: 12px;
+  }
+
+  .proved {
+    flex: 1;
+    color: var(--accent);
+    text-decoration: none;
+  }
+
+  .found {
+    color: var(--fault);
   }
 
   .act:hover {

@@ -85,14 +85,12 @@ class Proofs {
         start(saved.id(), saved.revision());
     }
 
-    /** Begins anew; a proof of an earlier revision of the graphic that is still running is stopped. */
+    /** Begins anew, once those that were asked for before are done. */
     void start(long graphic, int revision) {
-        running.forEach((of, run) -> {
-            if (of.graphic() == graphic) run.stop();
-        });
         ProofRun run = run(graphic, revision);
         Revision key = new Revision(graphic, revision);
-        running.put(key, run);
+        ProofRun before = running.put(key, run);
+        if (before != null) before.stop();
         queue.submit(() -> prove(key, run));
     }
 

@@ -1,0 +1,287 @@
+<script lang="ts">
+  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import { push } from 'svelte-spa-router';
+  import { caseMap } from '../api/client';
+  import { reach } from '../api/reach.svelte';
+  import type { Case, MapAnswer, MapEntry } from '../api/types';
+  import Conflict from '../floor/Conflict.svelte';
+  import FieldInput from '../floor/FieldInput.svelte';
+  import FloorHeader from '../floor/FloorHeader.svelte';
+  import { floorOf } from '../floor/floors.svelte';
+  import KeysHelp from '../floor/KeysHelp.svelte';
+  import Picture from '../picture/Picture.svelte';
+  import '../sheet/pieces/pieces.css';
+  import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
+  import CaseMapTable from './CaseMapTable.svelte';
+  import CaseRow from './CaseRow.svelte';
+  import { STANDINGS } from './conditions';
+
+  interface Props {
+    params?: { id?: string };
+  }
+
+  const { params }: Props = $props();
+
+  const id = $derived(Number(params?.id));
+  const floor = $derived(floorOf(id));
+  let answer = $state.raw<MapAnswer>();
+  let fault = $state('');
+  let helpOpen = $state(false);
+
+  $effect(() => {
+    void reach.returned;
+    if (!floor.stored) void floor.load(id);
+  });
+
+  $effect(() => {
+    const design = floor.design;
+    if (!design) return;
+    caseMap(design)
+      .then((found) => {
+        // A later change has its own answer.
+        if (design === floor.design) answer = found;
+        fault = '';
+      })
+      .catch((error: Error) => (fault = error.message));
+  });
+
+  $effect(() => () => {
+    if (floor.unsaved) void floor.keepDraft();
+  });
+
+  $effect(() => {
+    document.body.dataset.changing = String(floor.changing > 0);
+  });
+
+  const design = $derived(floor.design);
+  const cases = $derived(design?.cases ?? []);
+  const airs = $derived(cases.some(({ when }) => when?.some(({ onAir }) => onAir)));
+  const now = $derived(floor.worked?.answer);
+
+  function change(rule: (cases: Case[]) => Case[]) {
+    void floor.changeDesign((before) => ({ ...before, cases: rule(before.cases ?? []) }));
+  }
+
+  function add() {
+    const taken = cases.map(({ name }) => name);
+    let number = cases.length + 1;
+    while (taken.includes(`case ${number}`)) number++;
+    change((rows) => [...rows, { name: `case ${number}` }]);
+  }
+
+  function move(index: number, by: number) {
+    change((rows) => {
+      const moved = [...rows];
+      moved.splice(index + by, 0, ...moved.splice(index, 1));
+      return moved;
+    });
+  }
+
+  /** The values at hand become an example of a combination. */
+  async function show(entry: MapEntry) {
+    floor.trial = -1;
+    floor.values = { ...entry.values };
+    await floor.setOnAir(entry.onAir);
+  }
+
+  function key(event: KeyboardEvent) {
+    if (!(event.ctrlKey || event.metaKey)) return;
+    const name = event.key.toLowerCase();
+    const typing = (event.target as HTMLElement).closest('input, textarea');
+    if (name === 's') void floor.save();
+    else if (name === 'z' && !typing) {
+      if (event.shiftKey) floor.redo();
+      else floor.undo();
+    } else return;
+    event.preventDefault();
+  }
+</script>
+
+<svelte:window onkeydown={key} />
+<svelte:head><title>Cases of {design?.name ?? ''} · Glimble</title></svelte:head>
+
+<FloorHeader {floor} onhelp={() => (helpOpen = true)} />
+
+{#if design}
+  <div class="cases">
+    <section class="table" aria-label="Case table">
+      <div class="top">
+        <h2 class="surface-title">Cases</h2>
+        <span class="muted">Read from top to bottom; the first that fits answers.</span>
+        <span class="add"><Button size="small" kind="tertiary" on:click={add}>Add a case</Button></span>
+      </div>
+      {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
+      {#if fault}<p class="refusal" role="alert">{fault}</p>{/if}
+      <ol>
+        {#each cases as row, i (i)}
+          <CaseRow
+            document={design}
+            {row}
+            index={i}
+            {answer}
+            answers={now?.row === i}
+            onchange={(changed) => change((rows) => rows.map((other, at) => (at === i ? changed : other)))}
+            onmove={(by) => move(i, by)}
+            onremove={() => change((rows) => rows.filter((_, at) => at !== i))}
+          />
+        {:else}
+          <li class="none muted">
+            No cases: in, loop and out are the same for all values. On the floor, make a variant of a phase
+            (press the name of the phase in the score); then add a case here that plays it.
+          </li>
+        {/each}
+      </ol>
+    </section>
+    <section class="side" aria-label="Values at hand and map">
+      <div class="hand surface">
+        <div class="picture">
+          <Picture
+            reel={floor.worked?.reel}
+            moment={{ phase: 'IN', frame: floor.worked?.reel.in ?? 0 }}
+            label="The graphic at rest with the values at hand"
+          />
+          <button class="plain act" onclick={() => push(`/floor/${id}`)}>look at it on the floor</button>
+        </div>
+        <form onsubmit={(event) => event.preventDefault()}>
+          {#each design.fields ?? [] as field (field.key)}
+            <FieldInput
+              {field}
+              text={floor.values[field.key] ?? ''}
+              onchange={(changed) => floor.setValue(field.key, changed)}
+            />
+          {/each}
+          {#if airs}
+            <label class="air"
+              >On air now
+              <ChoicePiece
+                label="On air now"
+                value={STANDINGS[floor.onAir]}
+                options={Object.values(STANDINGS)}
+                onchange={(word) =>
+                  floor.setOnAir(
+                    Object.entries(STANDINGS).find(([, words]) => words === word)![0] as typeof floor.onAir,
+                  )}
+              />
+            </label>
+          {/if}
+        </form>
+        {#if now?.needed}
+          <p class="answer" class:wrong={now.row < 0} data-testid="answer">
+            {now.row < 0 ? 'No case answers.' : `‘${now.name}’ answers.`}
+            {#each now.earlier as sentence, i (i)}<span class="muted">{sentence}.</span>{/each}
+          </p>
+        {/if}
+      </div>
+      {#if answer && cases.length > 0}
+        <CaseMapTable {answer} {cases} onshow={show} />
+      {/if}
+    </section>
+  </div>
+{:else if floor.fault}
+  <p class="message" role="alert">{floor.fault} <a href="#/">Back to the shelf</a></p>
+{:else}
+  <div class="message"><InlineLoading description="Fetching the graphic" /></div>
+{/if}
+
+<Conflict {floor} />
+<KeysHelp bind:open={helpOpen} />
+
+<style>
+  .cases {
+    display: grid;
+    grid-template-columns: minmax(0, 1.15fr) minmax(0, 1fr);
+    gap: 14px;
+    height: 100%;
+    padding: 12px 14px;
+    box-sizing: border-box;
+  }
+
+  .table,
+  .side {
+    min-width: 0;
+    overflow-y: auto;
+  }
+
+  .top {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    margin-bottom: 8px;
+  }
+
+  .add {
+    margin-left: auto;
+  }
+
+  ol {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+    margin: 0;
+    padding: 0;
+    list-style: none;
+  }
+
+  .none {
+    max-width: 480px;
+    padding: 14px 0;
+    line-height: 1.5;
+  }
+
+  .side {
+    display: flex;
+    flex-direction: column;
+    gap: 10px;
+  }
+
+  .hand {
+    display: grid;
+    flex: none;
+    grid-template-columns: 300px minmax(0, 1fr);
+    gap: 10px 14px;
+    padding: 12px;
+  }
+
+  .picture {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    align-items: flex-start;
+  }
+
+  .picture > :global(:first-child) {
+    width: 100%;
+  }
+
+  form {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+    max-height: 210px;
+    overflow-y: auto;
+  }
+
+  .air {
+    font-size: 12px;
+  }
+
+  .answer {
+    grid-column: 1 / 3;
+    margin: 0;
+    color: var(--accent);
+  }
+
+  .answer span {
+    margin-left: 8px;
+  }
+
+  .wrong,
+  .refusal {
+    color: var(--fault);
+  }
+
+  .message {
+    padding: 40px 24px;
+    font-size: 14px;
+  }
+</style>

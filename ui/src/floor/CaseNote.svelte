@@ -1,0 +1,69 @@
+<script lang="ts">
+  import { STANDINGS } from '../cases/conditions';
+  import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
+  import type { FloorState } from './floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+  }
+
+  const { floor }: Props = $props();
+
+  const answer = $derived(floor.worked?.answer);
+  const airs = $derived(
+    (floor.design?.cases ?? []).some(({ when }) => when?.some(({ onAir }) => onAir !== undefined)),
+  );
+
+  function choose(word: string) {
+    const found = Object.entries(STANDINGS).find(([, words]) => words === word)!;
+    void floor.setOnAir(found[0] as typeof floor.onAir);
+  }
+</script>
+
+{#if answer?.needed}
+  <div class="case" data-testid="case">
+    {#if floor.pinned}
+      <p class="warn">
+        A variant is looked at, whatever the case says.
+        <button class="plain act" onclick={() => floor.pin()}>follow the case</button>
+      </p>
+    {/if}
+    <p class:wrong={answer.row < 0}>
+      {answer.row < 0 ? 'No case answers.' : `Case ‘${answer.name}’ answers.`}
+    </p>
+    {#each answer.earlier as sentence, i (i)}<p class="muted">{sentence}.</p>{/each}
+    {#if airs}
+      <p>
+        on air now
+        <ChoicePiece
+          label="On air now"
+          value={STANDINGS[floor.onAir]}
+          options={Object.values(STANDINGS)}
+          onchange={choose}
+        />
+      </p>
+    {/if}
+  </div>
+{/if}
+
+<style>
+  .case {
+    margin-top: 14px;
+    padding-top: 10px;
+    border-top: 1px solid var(--border);
+  }
+
+  p {
+    margin: 0 0 4px;
+    font-size: 12px;
+    line-height: 1.5;
+  }
+
+  .wrong {
+    color: var(--fault);
+  }
+
+  .warn {
+    color: var(--warning);
+  }
+</style>

@@ -1,0 +1,22 @@
+import { FloorState } from './floor.svelte';
+
+let known: { id: number; floor: FloorState; end: () => void } | undefined;
+
+/** What is at hand of a graphic: the same for the floor, its cases and its proof, so that nothing is lost between them. */
+export function floorOf(id: number): FloorState {
+  if (known?.id === id) return known.floor;
+  forgetFloor();
+  let floor: FloorState | undefined;
+  // What it derives must outlive the screen that asks for it first.
+  const end = $effect.root(() => {
+    floor = new FloorState();
+  });
+  known = { id, floor: floor!, end };
+  return known.floor;
+}
+
+/** Whoever comes back later begins with what is saved. */
+export function forgetFloor(): void {
+  known?.end();
+  known = undefined;
+}

@@ -1,0 +1,85 @@
+<script lang="ts">
+  import type { Filling, Finding, Graphic } from '../api/types';
+  import { count } from './findings';
+  import Worst from './Worst.svelte';
+
+  interface Props {
+    document: Graphic;
+    finding: Finding;
+    fillings: Filling[];
+    onopen: (finding: Finding, filling: Filling) => void;
+  }
+
+  const { document, finding, fillings, onopen }: Props = $props();
+
+  const worst = $derived(fillings[finding.trial]!);
+  const WHEN = { IN: 'in', LOOP: 'loop', OUT: 'out' } as const;
+
+  function words(filling: Filling): string {
+    const filled = Object.entries(filling.values).filter(([, text]) => text !== '');
+    return filled.map(([field, text]) => `${field} ‘${text}’`).join(', ') || 'everything blank';
+  }
+</script>
+
+<article class="surface" class:accepted={finding.accepted}>
+  <button
+    class="plain picture"
+    aria-label="Open {finding.check} of {finding.part || 'the graphic'} on the floor"
+    onclick={() => onopen(finding, worst)}
+  >
+    <Worst {document} {finding} filling={worst} />
+  </button>
+  <div>
+    <p class="what"><strong>{finding.part || 'graphic'}</strong> {finding.sentence}</p>
+    <p class="muted">
+      {finding.check} · worst in {WHEN[finding.phase]}, frame {finding.frame} · {count(
+        finding.trials.length,
+        'filling',
+      )} of {fillings.length}
+    </p>
+    {#if finding.accepted}
+      <p>accepted: {finding.accepted}</p>
+    {:else}
+      <p>to mend: {finding.mend}</p>
+    {/if}
+    {#if finding.reduced}
+      <p class="muted" dir="auto">
+        <button
+          class="plain act"
+          title="Open the shortest filling that still shows it"
+          onclick={() => onopen(finding, finding.reduced!)}>shortest</button
+        >
+        {words(finding.reduced)}
+      </p>
+    {/if}
+  </div>
+</article>
+
+<style>
+  article {
+    padding: 9px;
+    border-left: 3px solid var(--fault);
+  }
+
+  .accepted {
+    border-left-color: var(--border-strong);
+  }
+
+  .picture {
+    display: block;
+    width: 100%;
+    margin-bottom: 6px;
+  }
+
+  p {
+    margin: 2px 0;
+    overflow: hidden;
+    font-size: 12px;
+    line-height: 1.45;
+    text-overflow: ellipsis;
+  }
+
+  .what {
+    font-size: 13px;
+  }
+</style>

@@ -1,0 +1,48 @@
+<script lang="ts">
+  import { workOut } from '../api/client';
+  import type { Filling, Finding, Graphic, Reel } from '../api/types';
+  import Picture from '../picture/Picture.svelte';
+  import { ready } from '../player/ready';
+  import Outline from './Outline.svelte';
+
+  interface Props {
+    document: Graphic;
+    finding: Finding;
+    filling: Filling;
+  }
+
+  const { document, finding, filling }: Props = $props();
+
+  let reel = $state.raw<Reel>();
+
+  $effect(() => {
+    let current = true;
+    void workOut(document, [filling.values], { onAir: filling.onAir })
+      .then(async ([worked]) => {
+        await ready([worked!.reel]);
+        if (current) reel = worked!.reel;
+      })
+      .catch(() => {
+        // The picture only illustrates what the sentence says.
+      });
+    return () => (current = false);
+  });
+</script>
+
+<span class="worst">
+  <Picture
+    {reel}
+    moment={{ phase: finding.phase, frame: finding.frame }}
+    label="{finding.part || 'The graphic'} at its worst frame"
+  />
+  {#if reel}<Outline {reel} where={finding.where} />{/if}
+</span>
+
+<style>
+  .worst {
+    position: relative;
+    display: block;
+    overflow: hidden;
+    border-radius: 4px;
+  }
+</style>

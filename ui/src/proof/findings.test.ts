@@ -1,0 +1,31 @@
+import { describe, expect, it } from 'vitest';
+import type { Finding } from '../api/types';
+import { byTrial, inWords, telling } from './findings';
+
+function finding(check: string, ...trials: number[]): Finding {
+  return { check, trials, trial: trials[0] } as unknown as Finding;
+}
+
+describe('inWords', () => {
+  it('says how many fillings and findings there are', () => {
+    const proof = { state: 'FINISHED', done: 412, open: 3, fillings: new Array(412) };
+    expect(inWords(proof)).toBe('proved for 412 fillings, 3 findings');
+    expect(inWords({ ...proof, open: 0 })).toBe('proved for 412 fillings, nothing found');
+    expect(inWords({ ...proof, state: 'RUNNING', done: 7, open: 1 })).toBe(
+      'proving: 7 of 412 fillings, 1 finding so far',
+    );
+  });
+});
+
+describe('the matrix', () => {
+  const FINDINGS = [finding('box', 0, 4), finding('cut', 4, 9), finding('over', 7)];
+
+  it('has the findings of each filling by check', () => {
+    expect(byTrial(FINDINGS).get(4)?.get('cut')).toEqual([FINDINGS[1]]);
+    expect(byTrial(FINDINGS).get(1)).toBeUndefined();
+  });
+
+  it('shows the fewest fillings that tell everything first', () => {
+    expect(telling(FINDINGS)).toEqual([4, 7]);
+  });
+});

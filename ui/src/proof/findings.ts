@@ -1,0 +1,45 @@
+import type { Finding } from '../api/types';
+
+/** How many there are of something. */
+export function count(number: number, word: string): string {
+  return `${number} ${word}${number === 1 ? '' : 's'}`;
+}
+
+/** What a proof came to, in a few words. */
+export function inWords(proof: { state: string; done: number; open: number; fillings: unknown[] }): string {
+  if (proof.state === 'NONE') return 'not proved yet';
+  const found = proof.open === 0 ? 'nothing found' : count(proof.open, 'finding');
+  if (proof.state === 'RUNNING')
+    return `proving: ${proof.done} of ${count(proof.fillings.length, 'filling')}, ${found} so far`;
+  if (proof.state === 'STOPPED') return `stopped after ${count(proof.done, 'filling')}, ${found}`;
+  return `proved for ${count(proof.done, 'filling')}, ${found}`;
+}
+
+/** Findings of each filling by its index, and of each check. */
+export function byTrial(findings: Finding[]): Map<number, Map<string, Finding[]>> {
+  const rows = new Map<number, Map<string, Finding[]>>();
+  for (const finding of findings) {
+    for (const trial of finding.trials) {
+      const row = rows.get(trial) ?? new Map<string, Finding[]>();
+      row.set(finding.check, [...(row.get(finding.check) ?? []), finding]);
+      rows.set(trial, row);
+    }
+  }
+  return rows;
+}
+
+/** Fillings that show all findings between them, each chosen because it shows most that no other one does. */
+export function telling(findings: Finding[]): number[] {
+  let left = findings;
+  const chosen: number[] = [];
+  while (left.length > 0) {
+    const counts = new Map<number, number>();
+    for (const { trials, trial } of left) {
+      for (const at of trials) counts.set(at, (counts.get(at) ?? 0) + (at === trial ? 1.1 : 1));
+    }
+    const best = [...counts].sort((a, b) => b[1] - a[1] || a[0] - b[0])[0]![0];
+    chosen.push(best);
+    left = left.filter(({ trials }) => !trials.includes(best));
+  }
+  return chosen;
+}

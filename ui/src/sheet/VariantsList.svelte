@@ -1,0 +1,96 @@
+<script lang="ts">
+  import { renamedVariant, withoutVariant, withVariant } from '../cases/exchange';
+  import type { FloorState } from '../floor/floor.svelte';
+  import { PHASE_KEYS } from '../floor/moves';
+  import type { Phase } from '../player/moment';
+  import TextPiece from './pieces/TextPiece.svelte';
+
+  interface Props {
+    floor: FloorState;
+    phase: Phase;
+  }
+
+  const { floor, phase }: Props = $props();
+
+  const key = $derived(PHASE_KEYS[phase]);
+  const names = $derived(
+    (floor.design?.variants ?? []).filter((variant) => variant.phase === key).map(({ name }) => name),
+  );
+  const shown = $derived(floor.played[key]);
+  let added = $state('');
+
+  async function add() {
+    const name = added.trim();
+    if (!name) return;
+    await floor.change((seen) => withVariant(seen, key, name));
+    if (floor.refusal) return;
+    added = '';
+    await floor.pin({ ...floor.played, [key]: name });
+  }
+
+  async function remove(name: string) {
+    await floor.pin({ ...floor.played, [key]: '' });
+    await floor.changeDesign((before) => withoutVariant(before, key, name));
+    await floor.pin();
+  }
+
+  async function rename(name: string, to: string) {
+    await floor.pin({ ...floor.played, [key]: '' });
+    await floor.changeDesign((before) => renamedVariant(before, key, name, to));
+    await floor.pin(floor.refusal ? undefined : { ...floor.played, [key]: to });
+  }
+</script>
+
+<h3 class="caption">Variants</h3>
+<p class="muted">
+  Further versions of this phase. The <a href="#/cases/{floor.stored?.id}">case table</a> says which one is played
+  for which values.
+</p>
+<p>
+  <button
+    class="plain act"
+    aria-pressed={shown === ''}
+    onclick={() => floor.pin({ ...floor.played, [key]: '' })}>the {key} itself</button
+  >
+</p>
+{#each names as name (name)}
+  <p>
+    <TextPiece label="Name of variant {name}" value={name} onchange={(to) => rename(name, to.trim())} />
+    <button
+      class="plain act"
+      aria-label="Look at {name}"
+      aria-pressed={shown === name}
+      onclick={() => floor.pin({ ...floor.played, [key]: name })}>look at</button
+    >
+    <button class="plain act" aria-label="Remove variant {name}" onclick={() => remove(name)}>remove</button>
+  </p>
+{/each}
+<form
+  onsubmit={(event) => {
+    event.preventDefault();
+    void add();
+  }}
+>
+  <input class="piece" aria-label="Name of a new variant" placeholder="like tag only" bind:value={added} />
+  <button class="plain act" type="submit" disabled={!added.trim()}>add, as a copy of what is shown</button>
+</form>
+
+<style>
+  p,
+  form {
+    margin: 0 0 8px;
+    line-height: 1.7;
+  }
+
+  input {
+    width: 110px;
+  }
+
+  .caption {
+    margin: 12px 0 6px;
+  }
+
+  a {
+    color: var(--accent);
+  }
+</style>
