@@ -75,9 +75,11 @@
       >
     {/if}
   </span>
-  {#if playing.run}
-    <span class="figures" class:dropping={playing.dropped > 0} title="Frames that were due but never shown"
-      >{playing.dropped} dropped</span
+  {#if playing.run && playing.run !== 'STEPS'}
+    <span
+      class="figures drops"
+      class:dropping={playing.dropped > 0}
+      title="Frames that were due but never shown">{playing.dropped} dropped</span
     >
   {:else if floor.range}
     <span class="figures muted" title="Played round and round by p">{floor.range.from}–{floor.range.to}</span>
@@ -135,12 +137,19 @@
     opacity: 0.5;
   }
 
+  .drops {
+    white-space: nowrap;
+  }
+
   .dropping {
     color: var(--warning);
   }
 
   .now {
     flex: 1;
+    min-width: 0;
+    overflow: hidden;
+    text-overflow: ellipsis;
     padding-left: 8px;
     white-space: nowrap;
   }

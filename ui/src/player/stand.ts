@@ -105,13 +105,15 @@ function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
       .scale(along ? value : 1, along ? 1 : value)
       .translate(-track.pivotX, -track.pivotY);
   }
+  // The edge of a band of no width would still tint the pixels it runs through.
+  const closed = of('REVEAL').some(({ value }) => value <= 0);
   const [tiltX, tiltY] = [sum('TILT_X'), sum('TILT_Y')];
   const pivot = of('TILT_X', 'TILT_Y')[0]?.track;
   return {
     matrix,
     steps: [{ tiltX, tiltY, pivotX: pivot?.pivotX ?? 0, pivotY: pivot?.pivotY ?? 0, matrix }],
     tilted: tiltX !== 0 || tiltY !== 0,
-    opacity: layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
+    opacity: closed ? 0 : layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
     blur: Math.max(0, sum('BLUR')),
     stroke: Math.max(0, product('STROKE')),
     drawn: of('DRAW').reduce(partOf, { from: 0, to: 1 }),

@@ -201,14 +201,15 @@
 
   .acts {
     display: flex;
-    gap: 16px;
+    flex-wrap: wrap;
+    gap: 6px 16px;
     padding: 0 14px 10px;
     color: var(--muted);
     font-size: 12px;
   }
 
   .proved {
-    flex: 1;
+    flex-basis: 100%;
     color: var(--accent);
     text-decoration: none;
   }

@@ -25,10 +25,15 @@ final class TenParts {
     private TenParts() {}
 
     static Graphic graphic(Graphic flyerBar) {
+        return graphic(flyerBar, TAGS);
+    }
+
+    /** The same with another number of tags. */
+    static Graphic graphic(Graphic flyerBar, int tags) {
         List<Part> parts = new ArrayList<>(flyerBar.parts());
         List<Move> in = new ArrayList<>(flyerBar.in().moves());
         Move pattern = in.get(0);
-        for (int i = 0; i < TAGS; i++) {
+        for (int i = 0; i < tags; i++) {
             String before = i == 0 ? "plate" : "tag " + (i - 1);
             parts.add(tag("tag " + i, before));
             Start start = i == 0 ? new Start.After("rule draws", 0) : new Start.With("tag " + (i - 1) + " comes", 3);

@@ -12,8 +12,9 @@ import java.util.function.Predicate;
 import java.util.function.ToIntFunction;
 
 /**
- * Where an in waits. A step stands before the first move of its part; moves that begin at that frame or later belong to what comes after
- * it. What comes before a step has ended when it is reached: if need be, everything after it begins so much later.
+ * Where an in waits. A step stands before the first move of its part. What is of that part comes after it, and before the next step; any
+ * other move comes after it if it begins at that frame or later. What comes before a step has ended when it is reached: if need be,
+ * everything after it begins so much later.
  *
  * @param starts first frame by key of move, in the order of the phase
  * @param points in the order of time
@@ -42,27 +43,44 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
         }
         if (wanted.isEmpty()) return new Steps(starts, List.of());
         wanted.sort(Comparator.comparingInt(Point::frame));
-        return shifted(in, starts, length, wanted);
+        return shifted(in, starts, members, length, wanted);
     }
 
-    private static Steps shifted(In in, Map<String, Integer> starts, ToIntFunction<Move> length, List<Point> wanted) {
+    private static Steps shifted(
+            In in, Map<String, Integer> starts, Members members, ToIntFunction<Move> length, List<Point> wanted) {
+        Map<String, Integer> after = new LinkedHashMap<>();
+        for (Move move : in.moves()) {
+            if (starts.containsKey(move.key())) after.put(move.key(), after(move, starts, members, wanted));
+        }
         Map<String, Integer> later = new LinkedHashMap<>(starts);
         List<Point> points = new ArrayList<>();
         int shift = 0;
-        for (Point point : wanted) {
+        for (int step = 0; step < wanted.size(); step++) {
+            Point point = wanted.get(step);
             int reached = point.frame() + shift;
             for (Move move : in.moves()) {
-                Integer start = starts.get(move.key());
-                if (start != null && start < point.frame()) {
+                if (after.getOrDefault(move.key(), Integer.MAX_VALUE) <= step) {
                     reached = Math.max(reached, later.get(move.key()) + length.applyAsInt(move));
                 }
             }
             shift = reached - point.frame();
-            for (Map.Entry<String, Integer> start : starts.entrySet()) {
-                if (start.getValue() >= point.frame()) later.put(start.getKey(), start.getValue() + shift);
+            for (Map.Entry<String, Integer> of : after.entrySet()) {
+                if (of.getValue() > step) later.put(of.getKey(), starts.get(of.getKey()) + shift);
             }
             points.add(new Point(point.part(), reached));
         }
         return new Steps(later, points);
+    }
+
+    /** How many steps a move comes after. */
+    private static int after(Move move, Map<String, Integer> starts, Members members, List<Point> wanted) {
+        int start = starts.get(move.key());
+        int after = 0;
+        for (int step = 0; step < wanted.size(); step++) {
+            boolean begun = start >= wanted.get(step).frame();
+            if (begun && members.of(wanted.get(step).part()).contains(move.part())) return step + 1;
+            if (begun) after = step + 1;
+        }
+        return after;
     }
 }

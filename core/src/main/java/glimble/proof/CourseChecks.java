@@ -295,14 +295,16 @@ final class CourseChecks {
         if (letters.isStill() && ground.isStill()) return;
         // Whoever stands outside at rest is another fault.
         double restOut = out(letters, ground, phase == PhaseName.IN ? judged.reel.in() : 0);
-        double solid = ground.opacity(phase == PhaseName.IN ? judged.reel.in() : 0) / 2;
+        int rest = phase == PhaseName.IN ? judged.reel.in() : 0;
+        // A box that fades in with its letters is there as much as they are.
+        double solid = ground.opacity(rest) / 2 / Math.max(1e-6, letters.opacity(rest));
         int frames = 0;
         int worst = 0;
         double farthest = 0;
         int length = judged.reel.length(phase);
         for (int frame = 0; frame <= length; frame++) {
             if (!letters.isSeen(frame) || letters.opacity(frame) < 0.2) continue;
-            boolean gone = !ground.isSeen(frame) || ground.opacity(frame) < solid;
+            boolean gone = !ground.isSeen(frame) || ground.opacity(frame) < solid * letters.opacity(frame);
             double out = gone ? letters.seen(frame).width() : out(letters, ground, frame) - Math.max(0, restOut);
             if (out <= LOOSE) continue;
             frames++;

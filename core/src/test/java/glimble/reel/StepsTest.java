@@ -58,6 +58,24 @@ class StepsTest {
     }
 
     @Test
+    void all_of_a_row_comes_before_the_step_of_the_next_one_however_late_it_begins() {
+        In rows = new In(List.of(fades("plate", 0, 10), fades("name", 10, 4), fades("role", 12, 4)))
+                .withSteps(List.of(new Step("plate", 0), new Step("name", 0)));
+        In late = new In(List.of(
+                        fades("plate", 0, 4),
+                        move("plate grows", "plate", Channel.SCALE_X, new Travel.Factor(0), new Start.At(30), 5),
+                        fades("name", 10, 4)))
+                .withSteps(rows.steps());
+        Reel reel = ReelMaker.make(
+                        graphic(bar()).withPhases(late, new Loop(0, List.of()), new Out(List.of())),
+                        Map.of("name", "Wu"),
+                        new MonoTypesetter())
+                .reel();
+        assertThat(reel.steps()).extracting(Reel.Pause::frame).containsExactly(0, 35);
+        assertThat(reel.in()).isEqualTo(39);
+    }
+
+    @Test
     void the_in_waits_at_each_step_while_what_stands_loops() {
         Playback playback = Playback.idle(reel("Wu", "Flyer")).take(100);
         assertThat(playback.at(119)).isEqualTo(new Moment(State.IN, 19));

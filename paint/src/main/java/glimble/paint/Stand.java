@@ -100,13 +100,16 @@ record Stand(
         List<Tint> tints = new ArrayList<>();
         for (Track track : tracks(layer, phase, Channel.TINT)) tints.add(new Tint(track.colour(), track.at(frame)));
         List<Opening> openings = new ArrayList<>();
+        boolean closed = false;
         for (Track track : tracks(layer, phase, Channel.REVEAL)) {
+            // The edge of a band of no width would still tint the pixels it runs through.
+            closed |= track.at(frame) <= 0;
             openings.add(Opening.of(layer, track.opening(), within(track.at(frame)), matrix));
         }
         return new Stand(
                 matrix,
                 List.of(new Step(tiltX, tiltY, pivotX, pivotY, matrix)),
-                layer.opacity() * within(product(layer, phase, frame, Channel.OPACITY)),
+                closed ? 0 : layer.opacity() * within(product(layer, phase, frame, Channel.OPACITY)),
                 Math.max(0, sum(layer, phase, frame, Channel.BLUR)),
                 Math.max(0, product(layer, phase, frame, Channel.STROKE)),
                 drawn(layer, phase, frame),
