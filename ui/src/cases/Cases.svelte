@@ -9,6 +9,7 @@
   import FloorHeader from '../floor/FloorHeader.svelte';
   import { floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
+  import { saveKeys } from '../floor/saveKeys';
   import Picture from '../picture/Picture.svelte';
   import '../sheet/pieces/pieces.css';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
@@ -83,21 +84,9 @@
     floor.values = { ...entry.values };
     await floor.setOnAir(entry.onAir);
   }
-
-  function key(event: KeyboardEvent) {
-    if (!(event.ctrlKey || event.metaKey)) return;
-    const name = event.key.toLowerCase();
-    const typing = (event.target as HTMLElement).closest('input, textarea');
-    if (name === 's') void floor.save();
-    else if (name === 'z' && !typing) {
-      if (event.shiftKey) floor.redo();
-      else floor.undo();
-    } else return;
-    event.preventDefault();
-  }
 </script>
 
-<svelte:window onkeydown={key} />
+<svelte:window onkeydown={(event) => saveKeys(floor, event)} />
 <svelte:head><title>Cases of {design?.name ?? ''} · Glimble</title></svelte:head>
 
 <FloorHeader {floor} onhelp={() => (helpOpen = true)} />

@@ -11,6 +11,7 @@
   import PartHandles from './PartHandles.svelte';
   import PointedOut from './PointedOut.svelte';
   import { Playing, type Run } from './playing.svelte';
+  import { saveKeys } from './saveKeys';
   import Score from './Score.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import Strip from './Strip.svelte';
@@ -159,7 +160,7 @@
   }
 
   function key(event: KeyboardEvent) {
-    if (event.ctrlKey || event.metaKey) return withControl(event);
+    if (event.ctrlKey || event.metaKey) return saveKeys(floor, event);
     if (isTaken(event)) return;
     if (event.altKey) return nudge(event);
     const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -183,16 +184,6 @@
     event.preventDefault();
     const far = event.shiftKey ? 10 : 1;
     void floor.movePart(way[0] * far, way[1] * far);
-  }
-
-  function withControl(event: KeyboardEvent) {
-    const name = event.key.toLowerCase();
-    if (name === 's') void floor.save();
-    else if (name === 'z' && !isTaken(event)) {
-      if (event.shiftKey) floor.redo();
-      else floor.undo();
-    } else return;
-    event.preventDefault();
   }
 
   /** What is not kept as a draft yet would be lost with the page. */

@@ -100,12 +100,13 @@
               title="Which variant of {WORDS[
                 phase
               ]} is looked at and changed; the case table says which is played"
-              value={floor.played[PHASE_KEYS[phase]]}
               onchange={(event) =>
                 floor.pin({ ...floor.played, [PHASE_KEYS[phase]]: event.currentTarget.value })}
             >
-              <option value="">itself</option>
-              {#each variantsOf(phase) as name (name)}<option value={name}>{name}</option>{/each}
+              <option value="" selected={!floor.played[PHASE_KEYS[phase]]}>itself</option>
+              {#each variantsOf(phase) as name (name)}
+                <option value={name} selected={floor.played[PHASE_KEYS[phase]] === name}>{name}</option>
+              {/each}
             </select>
           {/if}
           <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>

@@ -60,6 +60,7 @@
       class="plain chip"
       class:waits={playing.waits}
       aria-pressed={playing.run === 'STEPS'}
+      aria-label={playing.waits ? 'It waits: next' : playing.run === 'STEPS' ? 'Next step' : 'Step by step'}
       title="Take it step by step; where it waits, go on (n)"
       onclick={onnext}>{playing.run === 'STEPS' ? 'next' : 'steps'}</button
     >
@@ -67,12 +68,7 @@
   <span class="figures now" data-testid="moment">
     {#if reel}
       <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
-      <span class="muted"
-        >{playing.waits ? '· waits' : ''} · frame {floor.moment.frame} of {length(
-          reel,
-          floor.moment.phase,
-        )}</span
-      >
+      <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
     {/if}
   </span>
   {#if playing.run && playing.run !== 'STEPS'}
@@ -155,6 +151,6 @@
   }
 
   .backdrop {
-    width: 150px;
+    width: 122px;
   }
 </style>

@@ -7,6 +7,7 @@
   import FloorHeader from '../floor/FloorHeader.svelte';
   import { floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
+  import { saveKeys } from '../floor/saveKeys';
   import '../sheet/pieces/pieces.css';
   import NumberPiece from '../sheet/pieces/NumberPiece.svelte';
   import FindingCard from './FindingCard.svelte';
@@ -93,6 +94,7 @@
   }
 </script>
 
+<svelte:window onkeydown={(event) => saveKeys(floor, event)} />
 <svelte:head><title>Proof of {design?.name ?? ''} · Glimble</title></svelte:head>
 
 <FloorHeader {floor} onhelp={() => (helpOpen = true)} />

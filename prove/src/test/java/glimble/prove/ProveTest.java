@@ -1,0 +1,173 @@
+package glimble.prove;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+
+import glimble.formats.DemoGraphics;
+import glimble.formats.GraphicJson;
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import glimble.proof.Check;
+import glimble.proof.Filling;
+import glimble.proof.Finding;
+import glimble.proof.Prover;
+import glimble.rest.Pictures;
+import glimble.typeset.JdkTypesetter;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.io.PrintStream;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+class ProveTest {
+    private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
+
+    @TempDir
+    Path folder;
+
+    private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+    private Path strap;
+    private Path faulty;
+
+    @BeforeEach
+    void write() throws IOException {
+        strap = Files.writeString(folder.resolve("strap.json"), DemoGraphics.named("wind-strap"));
+        faulty = Files.writeString(folder.resolve("faulty.json"), DemoGraphics.faulty());
+    }
+
+    private int prove(Object... arguments) {
+        List<String> words = new ArrayList<>();
+        for (Object argument : arguments) words.add(argument.toString());
+        return Prove.run(words, new PrintStream(bytes, true, StandardCharsets.UTF_8));
+    }
+
+    private String printed() {
+        return bytes.toString(StandardCharsets.UTF_8);
+    }
+
+    private static Graphic graphic(String json) {
+        return GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
+    }
+
+    private static List<Filling> fillings(Graphic graphic, int count) {
+        List<Filling> fillings = new ArrayList<>();
+        for (int i = 0; i < count; i++) {
+            fillings.add(new Filling("trial " + i, Map.of("tag", "T" + i % 10, "message", "Message " + i)));
+        }
+        return fillings;
+    }
+
+    @Test
+    void a_sound_graphic_ends_with_nothing_found() {
+        assertThat(prove(strap)).as(printed()).isZero();
+        assertThat(printed()).contains("Wind strap: proved for ").contains(" fillings, 0 findings");
+    }
+
+    @Test
+    void the_five_faults_of_the_second_revision_are_each_found_and_make_it_end_otherwise() throws IOException {
+        Path page = folder.resolve("sheet.html");
+        assertThat(prove(faulty, "--sheet", page)).isEqualTo(1);
+        assertThat(printed())
+                .contains("box · message: its letters come within")
+                .contains("ends · tag plate: it is seen on the first frame")
+                .contains("late · message: its letters are seen for")
+                .contains("cases · no case answers")
+                .contains("contrast · message: its letters stand out by")
+                .contains("to mend: ");
+        String html = Files.readString(page);
+        assertThat(html).contains("<h1>Proof of Wind strap</h1>").contains("data:image/png;base64,");
+        assertThat(html).doesNotContain("http://").doesNotContain("https://").doesNotContain("<script");
+    }
+
+    @Test
+    void a_table_of_names_is_proved_too() throws IOException {
+        Path names = Files.writeString(
+                folder.resolve("names.csv"), "Tag,Message\nNEXT,\"Gusts, again\"\nHOLD,Ștefan Ițcu\n");
+        assertThat(prove(strap, names)).isZero();
+        Path wrong = Files.writeString(folder.resolve("wrong.csv"), "a,b\n1,2\n");
+        assertThat(prove(strap, wrong)).isEqualTo(2);
+        assertThat(printed()).contains("The first row names no field; it should name some of tag, message.");
+    }
+
+    @Test
+    void what_cannot_be_run_says_why() throws IOException {
+        assertThat(prove()).isEqualTo(2);
+        assertThat(printed()).contains("usage: prove");
+        assertThat(prove(Files.writeString(folder.resolve("no.json"), "{"))).isEqualTo(2);
+        assertThat(printed()).contains("This is no JSON");
+        Path wrong = folder.resolve("bad.json");
+        Files.writeString(wrong, DemoGraphics.named("wind-strap").replace("\"in\": \"tag only\"", "\"in\": \"none\""));
+        assertThat(prove(wrong)).isEqualTo(2);
+        assertThat(printed()).contains("$.cases[1].in there is no variant 'none' of in");
+    }
+
+    @Test
+    void a_table_may_have_labels_one_column_or_a_byte_order_mark() throws Exception {
+        Graphic bar = graphic(DemoGraphics.named("flyer-bar"));
+        List<Filling> labelled = NamesTable.read("\uFEFFROLE;x,Name\nFlyer,Wu\n", bar);
+        assertThat(labelled)
+                .singleElement()
+                .satisfies(filling -> assertThat(filling.values())
+                        .containsEntry("name", "Wu")
+                        .containsEntry("role", "Two-line freestyle"));
+        List<Filling> plain = NamesTable.read("Wu\nOona Varga\n", bar);
+        assertThat(plain).extracting(filling -> filling.values().get("name")).containsExactly("Wu", "Oona Varga");
+        assertThatThrownBy(() -> NamesTable.read("", bar)).hasMessageContaining("empty");
+        assertThatThrownBy(() -> NamesTable.read("name\n", bar)).hasMessageContaining("no names below");
+        assertThatThrownBy(() -> NamesTable.read("name\n\"open", bar)).hasMessageContaining("no CSV");
+    }
+
+    @Test
+    void fillings_proved_side_by_side_come_to_the_same_as_one_after_another() {
+        Graphic graphic = graphic(DemoGraphics.faulty());
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        List<Filling> fillings = fillings(graphic, 60);
+        ProofRun.Standing once = new ProofRun(prover, fillings).run();
+        ProofRun.Standing again = new ProofRun(prover, fillings).run();
+        assertThat(once.finished()).isTrue();
+        assertThat(once.done()).isEqualTo(60);
+        assertThat(again.findings()).isEqualTo(once.findings());
+        assertThat(once.findings())
+                .extracting(finding -> finding.worst().check())
+                .contains(Check.ENDS, Check.LATE);
+        assertThat(once.findings()).allSatisfy(finding -> {
+            Filling least = finding.reduced().orElseThrow();
+            assertThat(prover.faults(least))
+                    .anyMatch(fault -> fault.cause().equals(finding.worst().cause()));
+        });
+    }
+
+    @Test
+    void a_run_that_is_stopped_keeps_what_it_has_found() {
+        Graphic graphic = graphic(DemoGraphics.faulty());
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        ProofRun run = new ProofRun(prover, fillings(graphic, 500));
+        run.stop();
+        ProofRun.Standing standing = run.run();
+        assertThat(standing.stopped()).isTrue();
+        assertThat(standing.finished()).isFalse();
+        assertThat(standing.done()).isLessThan(500);
+    }
+
+    @Test
+    void what_people_typed_is_not_taken_for_markup() {
+        Graphic graphic = graphic(DemoGraphics.named("wind-strap"));
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        Filling sly = new Filling("sly", Map.of("tag", "<b>", "message", "\"&<script>"));
+        ProofRun.Standing standing = new ProofRun(prover, List.of(sly)).run();
+        String html = ProofSheet.html(
+                "A <i>", standing, Map.of(), (Finding finding, Filling filling) -> java.util.Optional.empty());
+        assertThat(html)
+                .contains("&lt;b&gt;")
+                .contains("&lt;script&gt;")
+                .doesNotContain("<script>")
+                .doesNotContain("<i>");
+    }
+}

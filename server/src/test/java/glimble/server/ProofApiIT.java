@@ -1,0 +1,137 @@
+package glimble.server;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.time.Duration;
+import java.time.Instant;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
+
+class ProofApiIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final Application APP = Application.shared();
+
+    private static String added(JsonNode document) {
+        JsonNode answer = Application.body(APP.post("/api/graphics", Application.newGraphic(document)));
+        return "/api/graphics/" + answer.get("id").asLong();
+    }
+
+    /** Waits until the proof of a revision does not run any more. */
+    private static JsonNode proof(String graphic, int revision) {
+        Instant until = Instant.now().plus(Duration.ofSeconds(60));
+        while (true) {
+            JsonNode proof = Application.body(APP.get(graphic + "/revisions/" + revision + "/proof"));
+            boolean settled =
+                    List.of("FINISHED", "STOPPED").contains(proof.get("state").asString());
+            if (settled || Instant.now().isAfter(until)) return proof;
+            Thread.onSpinWait();
+        }
+    }
+
+    private static List<String> checks(JsonNode proof) {
+        return proof.get("findings")
+                .valueStream()
+                .map(finding -> finding.get("check").asString())
+                .toList();
+    }
+
+    @Test
+    void a_graphic_is_proved_by_itself_after_each_save_and_what_it_came_to_is_kept() {
+        ObjectNode document = Application.document("wind-strap", "Proved strap");
+        String graphic = added(document);
+        JsonNode first = proof(graphic, 1);
+        assertThat(first.get("state").asString()).isEqualTo("FINISHED");
+        assertThat(first.get("findings")).isEmpty();
+        ((ObjectNode) document.get("parts").get(1).get("width"))
+                .putArray("pad")
+                .add(0)
+                .add(0);
+        APP.put(graphic, Application.save(1, document));
+        JsonNode second = proof(graphic, 2);
+        assertThat(checks(second)).contains("box");
+        assertThat(second.get("done").asInt()).isEqualTo(second.get("fillings").size());
+        assertThat(proof(graphic, 1).get("findings")).isEmpty();
+        String note = APP.get("/api/proofs").body();
+        assertThat(note).contains("\"revision\":2");
+    }
+
+    @Test
+    void a_table_of_names_is_proved_too_and_a_wrong_one_is_refused() {
+        String graphic = added(Application.document("wind-strap", "Named strap"));
+        int before = proof(graphic, 1).get("fillings").size();
+        String table = JSON.createObjectNode()
+                .put("csv", "tag,message\nNEXT,one\nHOLD,two\n")
+                .toString();
+        assertThat(Application.body(APP.put(graphic + "/names", table))
+                        .get("rows")
+                        .asInt())
+                .isEqualTo(2);
+        APP.post(graphic + "/revisions/1/proof", "");
+        assertThat(proof(graphic, 1).get("fillings")).hasSize(before + 2);
+        String wrong = JSON.createObjectNode().put("csv", "a,b\n1,2").toString();
+        var refused = APP.put(graphic + "/names", wrong);
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("names no field");
+        assertThat(Application.body(APP.get(graphic + "/names")).get("csv").asString())
+                .startsWith("tag,message");
+    }
+
+    @Test
+    void the_sheet_needs_nothing_else() {
+        String graphic = added(Application.document("wind-strap-faults", "Sheet"));
+        proof(graphic, 1);
+        var sheet = APP.get(graphic + "/revisions/1/proof/sheet");
+        assertThat(sheet.statusCode()).isEqualTo(200);
+        assertThat(sheet.headers().firstValue("Content-Type"))
+                .hasValueSatisfying(type -> assertThat(type).startsWith("text/html"));
+        assertThat(sheet.body()).contains("no case answers").contains("data:image/png");
+        assertThat(APP.get(graphic + "/revisions/9/proof").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void reels_say_which_case_answers_and_play_what_is_asked_for() {
+        ObjectNode document = Application.document("wind-strap", "Strap");
+        ObjectNode request = JSON.createObjectNode();
+        request.set("document", document);
+        request.putArray("values").addObject().put("message", "Night kites");
+        JsonNode worked = Application.body(APP.post("/api/reels", request.toString()))
+                .get("worked")
+                .get(0);
+        assertThat(worked.get("answer").get("name").asString()).isEqualTo("message only");
+        assertThat(worked.get("answer").get("earlier").get(0).asString()).isEqualTo("both needs that tag is filled");
+        assertThat(worked.get("curves")).isNotEmpty();
+        request.putObject("played").put("in", "").put("loop", "").put("out", "");
+        JsonNode forced = Application.body(APP.post("/api/reels", request.toString()))
+                .get("worked")
+                .get(0);
+        assertThat(forced.get("played").get("in").asString()).isEmpty();
+        assertThat(forced.get("reel")).isNotEqualTo(worked.get("reel"));
+    }
+
+    @Test
+    void the_map_of_cases_tells_a_gap_with_an_example() {
+        ObjectNode document = Application.document("wind-strap", "Strap");
+        document.set("cases", JSON.createArrayNode().add(document.get("cases").get(0)));
+        ObjectNode request = JSON.createObjectNode();
+        request.set("document", document);
+        JsonNode map =
+                Application.body(APP.post("/api/cases", request.toString())).get("map");
+        assertThat(map.get("combinations").asInt()).isEqualTo(4);
+        assertThat(map.get("entries")
+                        .valueStream()
+                        .filter(entry -> entry.get("row").asInt() < 0))
+                .hasSize(3)
+                .allSatisfy(entry -> assertThat(entry.get("values").has("tag")).isTrue());
+    }
+
+    @Test
+    void checks_have_a_rule_and_a_limit() {
+        JsonNode checks = Application.body(APP.get("/api/checks"));
+        assertThat(checks)
+                .hasSize(18)
+                .allSatisfy(check -> assertThat(check.get("rule").asString()).endsWith("."));
+    }
+}
