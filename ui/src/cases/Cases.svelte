@@ -79,10 +79,8 @@
   }
 
   /** The values at hand become an example of a combination. */
-  async function show(entry: MapEntry) {
-    floor.trial = -1;
-    floor.values = { ...entry.values };
-    await floor.setOnAir(entry.onAir);
+  function show(entry: MapEntry) {
+    void floor.useValues(entry.values, entry.onAir);
   }
 </script>
 

@@ -195,7 +195,21 @@ export class FloorState {
     this.phaseAt(finding.phase, finding.frame);
   }
 
+  /** With other values, what the cases say of them is looked at; without cases, what was chosen stays. */
+  #followCases(): void {
+    if (this.design?.cases?.length) this.pinned = undefined;
+  }
+
+  /** Other values altogether, with what is on air then. */
+  async useValues(values: Values, onAir: Standing): Promise<void> {
+    this.trial = -1;
+    this.values = { ...values };
+    this.#followCases();
+    await this.setOnAir(onAir);
+  }
+
   setValue(field: string, text: string): void {
+    this.#followCases();
     this.values = { ...this.values, [field]: text };
     void this.workOutValues();
   }
@@ -206,6 +220,7 @@ export class FloorState {
     this.trial = index;
     this.values = { ...trial.values };
     this.pointedOut = undefined;
+    this.#followCases();
     const known = this.pinned ? undefined : this.trialsWorked[index];
     if (known) this.#show(known);
     else void this.workOutValues();
