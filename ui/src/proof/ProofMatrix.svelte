@@ -1,8 +1,10 @@
 <script lang="ts">
-  import type { CheckInfo, Finding, Proof } from '../api/types';
+  import type { CheckInfo, Finding, Graphic, Proof } from '../api/types';
   import { byTrial, count, telling } from './findings';
+  import Worst from './Worst.svelte';
 
   interface Props {
+    document: Graphic;
     proof: Proof;
     checks: CheckInfo[];
     /** The check whose rule is shown. */
@@ -11,7 +13,7 @@
     onopen: (finding: Finding, trial: number) => void;
   }
 
-  const { proof, checks, check, oncheck, onopen }: Props = $props();
+  const { document, proof, checks, check, oncheck, onopen }: Props = $props();
 
   /** Sound fillings that are listed by name. */
   const MOST = 40;
@@ -51,8 +53,12 @@
     </thead>
     <tbody>
       {#each shown as at (at)}
+        {@const worst = [...rows.get(at)!.values()].flat().sort((a, b) => b.measured - a.measured)[0]!}
         <tr>
-          <th class="trial" title={proof.fillings[at]!.name} dir="auto">{proof.fillings[at]!.name}</th>
+          <th class="trial" title={proof.fillings[at]!.name} dir="auto">
+            <span class="thumb"><Worst {document} finding={worst} filling={proof.fillings[at]!} /></span>
+            {proof.fillings[at]!.name}
+          </th>
           {#each checks as { word } (word)}
             {@const found = rows.get(at)?.get(word) ?? []}
             {@const open = found.filter(({ accepted }) => !accepted)}
@@ -129,12 +135,19 @@
   }
 
   .trial {
-    width: 214px;
+    width: 232px;
     padding-right: 10px;
     overflow: hidden;
     font-size: 12px;
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+
+  .thumb {
+    display: inline-block;
+    width: 50px;
+    margin-right: 8px;
+    vertical-align: middle;
   }
 
   .check {

@@ -134,6 +134,7 @@
     {#if fault || watch.fault}<p class="wrong" role="alert">{fault || watch.fault}</p>{/if}
     <section class="matrix surface" aria-label="Fillings and checks">
       <ProofMatrix
+        document={design}
         {proof}
         {checks}
         {check}

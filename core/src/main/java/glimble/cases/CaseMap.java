@@ -28,6 +28,16 @@ public record CaseMap(
     /** More combinations than this are not listed one by one: as many as twelve fields make, each blank or filled. */
     public static final int LISTED = 4096;
 
+    /** Regions that a map is made of at most. */
+    private static final int REGIONS = 20_000;
+
+    /** Cases whose conditions overlap in so many ways that nobody could follow the map, nor wait for it. */
+    public static final class TooEntangled extends RuntimeException {
+        TooEntangled() {
+            super("overlap in too many ways to be told apart; give them fewer conditions, or put the most special first");
+        }
+    }
+
     /**
      * @param field key; empty for what is on air
      * @param kinds what can be told apart about it, in words
@@ -66,6 +76,7 @@ public record CaseMap(
         return entries.stream().anyMatch(entry -> entry.row() < 0);
     }
 
+    /** @throws TooEntangled if it would have too many regions */
     public static CaseMap of(Graphic graphic, Widths widths) {
         List<Kinds> kinds = kinds(graphic, widths);
         return new Maker(graphic, kinds).map();
@@ -128,6 +139,7 @@ public record CaseMap(
                         enter(of, row, single);
                     }
                     beyond.addAll(region.minus(boxes.get(row)));
+                    if (beyond.size() > REGIONS) throw new TooEntangled();
                 }
                 rows.add(row(row, answered));
                 left = beyond;

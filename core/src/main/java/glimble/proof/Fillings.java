@@ -52,15 +52,24 @@ public final class Fillings {
         Fillings fillings = new Fillings(graphic);
         Map<Object, Filling> all = new LinkedHashMap<>();
         for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));
-        CaseMap map = CaseMap.of(graphic, widths);
         if (!graphic.cases().isEmpty()) {
-            map.entries().stream()
-                    .limit(EXAMPLES)
-                    .forEach(entry -> add(all, new Filling(named(graphic, entry), entry.values(), entry.onAir())));
+            for (CaseMap.Entry entry : examples(graphic, widths)) {
+                add(all, new Filling(named(graphic, entry), entry.values(), entry.onAir()));
+            }
         }
         fillings.blanks().forEach(filling -> add(all, filling));
         fillings.pairs().forEach(filling -> add(all, filling));
         return new ArrayList<>(all.values());
+    }
+
+    private static List<CaseMap.Entry> examples(Graphic graphic, Widths widths) {
+        try {
+            List<CaseMap.Entry> entries = CaseMap.of(graphic, widths).entries();
+            return entries.subList(0, Math.min(EXAMPLES, entries.size()));
+        } catch (CaseMap.TooEntangled e) {
+            // Pairs of everything else are tried all the same.
+            return List.of();
+        }
     }
 
     private static String named(Graphic graphic, CaseMap.Entry entry) {

@@ -3,6 +3,7 @@ package glimble.cases;
 import static glimble.Sketch.bar;
 import static glimble.Sketch.graphic;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glimble.MonoTypesetter;
 import glimble.graphic.Case;
@@ -140,6 +141,23 @@ class CaseMapTest {
         assertThat(gaps)
                 .singleElement()
                 .satisfies(gap -> assertThat(gap.values().values()).containsOnly(""));
+    }
+
+    @Test
+    void cases_that_overlap_in_too_many_ways_are_refused_instead_of_being_worked_out_for_hours() {
+        Random random = new Random(3);
+        List<Field> fields = new ArrayList<>();
+        for (int i = 0; i < 60; i++) fields.add(text("f" + i));
+        List<Case> rows = new ArrayList<>();
+        for (int i = 0; i < 32; i++) {
+            Condition[] when = new Condition[16];
+            for (int c = 0; c < when.length; c++) {
+                when[c] = new Condition.Filled("f" + random.nextInt(60), random.nextBoolean());
+            }
+            rows.add(row("row " + i, when));
+        }
+        Graphic entangled = graphic().withFields(fields).withCases(rows);
+        assertThatThrownBy(() -> CaseMap.of(entangled, widths(entangled))).isInstanceOf(CaseMap.TooEntangled.class);
     }
 
     @RepeatedTest(300)

@@ -37,22 +37,7 @@ class ChoreographyTaskIT {
     private static SheetPage still(String demo, String name) {
         ObjectNode document = (ObjectNode) JSON.readTree(DemoGraphics.named(demo));
         document.put("name", name).remove(List.of("in", "loop", "out"));
-        Page page = browser.page();
-        page.navigate(Packaged.shared().address());
-        Object id = page.evaluate("""
-                async (document) => (await (await fetch('/api/graphics', {method: 'POST',
-                  headers: {'Content-Type': 'application/json'}, body: JSON.stringify({document})})).json()).id
-                """, JSON.convertValue(document, java.util.Map.class));
-        page.navigate(Packaged.shared().address() + "#/floor/" + id);
-        FloorPage floor = FloorPage.of(page);
-        floor.awaitRest();
-        return new SheetPage(floor);
-    }
-
-    private static Locator row(FloorPage floor, String part) {
-        return floor.page()
-                .locator(".row .name")
-                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + part + "$")));
+        return new SheetPage(FloorPage.added(browser.page(), document));
     }
 
     private static Locator bar(FloorPage floor, String move) {
@@ -67,7 +52,7 @@ class ChoreographyTaskIT {
 
     private static void gesture(SheetPage sheet, String part, String name) {
         FloorPage floor = sheet.floor();
-        row(floor, part).click();
+        floor.part(part).click();
         floor.page()
                 .getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Gestures"))
                 .getByRole(
@@ -124,7 +109,7 @@ class ChoreographyTaskIT {
         sheet.choose("When it begins", "with plate unroll");
         sheet.write("Frames after that", 6);
         assertThat(page.getByLabel("How far it goes")).hasValue("clear of mask");
-        row(floor, "name").click();
+        floor.part("name").click();
         page.getByLabel("Copy its moves to").selectOption("role");
         sheet.settled();
         bar(floor, "role rise").focus();
@@ -145,7 +130,7 @@ class ChoreographyTaskIT {
         assertThat(page.getByText("overshoots 10 %")).isVisible();
 
         // The out is the in backwards, by one key.
-        row(floor, "plate").click();
+        floor.part("plate").click();
         page.keyboard().press("v");
         sheet.settled();
         assertThat(page.locator(".bar.OUT.mirrored")).hasCount(4);
@@ -201,7 +186,7 @@ class ChoreographyTaskIT {
         gesture(sheet, "bar 1", "unroll");
         page.getByLabel("Link its moves to").selectOption("bar 2");
         sheet.settled();
-        row(floor, "bar 1").click();
+        floor.part("bar 1").click();
         page.getByLabel("Link its moves to").selectOption("bar 3");
         sheet.settled();
         bar(floor, "bar 2 unroll").click();
@@ -222,14 +207,14 @@ class ChoreographyTaskIT {
         assertThat(bar(floor, "bar 2 unroll")).hasCount(0);
         assertThat(floor.moment()).hasText(Pattern.compile("of 17$"));
 
-        row(floor, "bar 1").click();
+        floor.part("bar 1").click();
         page.getByText("keep its moves as one").click();
         assertThat(page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Gestures"))
                         .getByText("bar 1 in"))
                 .isVisible();
         gesture(sheet, "headline", "fade");
         page.getByLabel("Copy its moves to").isVisible();
-        row(floor, "rule").click();
+        floor.part("rule").click();
         page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Gestures"))
                 .getByText("bar 1 in")
                 .click();

@@ -6,10 +6,15 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.util.List;
+import java.util.Map;
 import java.util.regex.Pattern;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ObjectNode;
 
 /** The floor as a user works with it: by labels, keys and what is drawn. */
 final class FloorPage {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+
     private final Page page;
 
     private FloorPage(Page page) {
@@ -26,6 +31,25 @@ final class FloorPage {
         FloorPage floor = new FloorPage(page);
         floor.awaitRest();
         return floor;
+    }
+
+    /** The floor of a graphic that is added to the shelf. */
+    static FloorPage added(Page page, ObjectNode document) {
+        page.navigate(Packaged.shared().address());
+        Object id = page.evaluate("""
+                async (document) => (await (await fetch('/api/graphics', {method: 'POST',
+                  headers: {'Content-Type': 'application/json'}, body: JSON.stringify({document})})).json()).id
+                """, JSON.convertValue(document, Map.class));
+        page.navigate(Packaged.shared().address() + "#/floor/" + id);
+        FloorPage floor = new FloorPage(page);
+        floor.awaitRest();
+        return floor;
+    }
+
+    /** The row of a part in the score. */
+    Locator part(String part) {
+        return page.locator(".row .name")
+                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + part + "$")));
     }
 
     /** The floor that a page shows already. */

@@ -42,28 +42,27 @@ class ProofTaskIT {
 
     /** The floor with a graphic of its own. */
     private static SheetPage open(ObjectNode document) {
-        Page page = browser.page();
-        page.navigate(Packaged.shared().address());
-        Object id = page.evaluate("""
-                async (document) => (await (await fetch('/api/graphics', {method: 'POST',
-                  headers: {'Content-Type': 'application/json'}, body: JSON.stringify({document})})).json()).id
-                """, JSON.convertValue(document, java.util.Map.class));
-        page.navigate(Packaged.shared().address() + "#/floor/" + id);
-        FloorPage floor = FloorPage.of(page);
-        floor.awaitRest();
-        return new SheetPage(floor);
+        return new SheetPage(FloorPage.added(browser.page(), document));
+    }
+
+    /** The wind strap with a tag that touches the edge of its plate, in the proof. */
+    private static SheetPage unpadded(String name) {
+        ObjectNode document = demo("wind-strap", name);
+        document.withArray("parts")
+                .get(0)
+                .withObject("width")
+                .putArray("pad")
+                .add(0)
+                .add(0);
+        SheetPage sheet = open(document);
+        go(sheet.floor().page(), "Proof");
+        return sheet;
     }
 
     private static void go(Page page, String screen) {
         page.getByRole(AriaRole.NAVIGATION)
                 .getByRole(AriaRole.LINK, new Locator.GetByRoleOptions().setName(screen))
                 .click();
-    }
-
-    private static Locator part(FloorPage floor, String part) {
-        return floor.page()
-                .locator(".row .name")
-                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + part + "$")));
     }
 
     private static void variant(SheetPage sheet, String name) {
@@ -105,7 +104,7 @@ class ProofTaskIT {
         page.locator(".phase-name").first().click();
         variant(sheet, "tag only");
         variant(sheet, "message only");
-        part(floor, "message plate").click();
+        floor.part("message plate").click();
         sheet.choose("How message plate stands across where message only is played", "stands otherwise");
         sheet.write("Offset along x", 0);
         List<Double> alone = floor.drawnBox();
@@ -152,17 +151,9 @@ class ProofTaskIT {
 
     @Test
     void a_finding_is_opened_where_it_is_worst_mended_and_gone() {
-        ObjectNode document = demo("wind-strap", "Strap to mend");
-        document.withArray("parts")
-                .get(0)
-                .withObject("width")
-                .putArray("pad")
-                .add(0)
-                .add(0);
-        SheetPage sheet = open(document);
+        SheetPage sheet = unpadded("Strap to mend");
         FloorPage floor = sheet.floor();
         Page page = floor.page();
-        go(page, "Proof");
         Locator state = page.getByTestId("proof-state");
         assertThat(state).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"), PATIENT);
         floor.button("Prove again").click();
@@ -172,7 +163,7 @@ class ProofTaskIT {
         page.locator(".cell").first().click();
         assertThat(page.getByTestId("pointed-out")).containsText("of the edge of tag plate");
         assertThat(page.getByTestId("outline")).isVisible();
-        part(floor, "tag plate").click();
+        floor.part("tag plate").click();
         sheet.write("Pad left", 28);
         sheet.write("Pad right", 28);
         floor.press("Control+s");
@@ -185,17 +176,9 @@ class ProofTaskIT {
 
     @Test
     void what_is_meant_is_accepted_with_a_reason_that_is_kept() {
-        ObjectNode document = demo("wind-strap", "Strap as meant");
-        document.withArray("parts")
-                .get(0)
-                .withObject("width")
-                .putArray("pad")
-                .add(0)
-                .add(0);
-        SheetPage sheet = open(document);
+        SheetPage sheet = unpadded("Strap as meant");
         FloorPage floor = sheet.floor();
         Page page = floor.page();
-        go(page, "Proof");
         page.locator(".cell").first().click();
         floor.button("it is meant …").click();
         page.getByLabel("Why it is meant").fill("The letters are cut out of the plate");
@@ -256,7 +239,7 @@ class ProofTaskIT {
         assertThat(floor.moment()).hasText(Pattern.compile("frame (\\d+) of \\1$"));
 
         // A step is taken away and made again by a key, and moved in the score.
-        part(floor, "row 5").click();
+        floor.part("row 5").click();
         floor.press("t");
         sheet.settled();
         assertThat(steps).hasCount(2);

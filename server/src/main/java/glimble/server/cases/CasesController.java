@@ -8,6 +8,7 @@ import glimble.graphic.Graphic;
 import glimble.rest.Pictures;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.house.HouseStore;
+import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -40,9 +41,14 @@ class CasesController {
     @PostMapping("/api/cases")
     MapAnswer map(@RequestBody MapRequest request) {
         Graphic graphic = house.framed(documents.read(request.document()));
-        CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures));
-        return new MapAnswer(
-                map, graphic.cases().stream().map(CasesController::words).toList());
+        try {
+            CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures));
+            List<List<String>> conditions =
+                    graphic.cases().stream().map(CasesController::words).toList();
+            return new MapAnswer(map, conditions);
+        } catch (CaseMap.TooEntangled e) {
+            throw new Refused("$.document.cases", e.getMessage());
+        }
     }
 
     private static List<String> words(Case row) {

@@ -93,6 +93,11 @@ public record ProofAnswer(
         return new ProofAnswer(graphic, revision, State.NONE, 0, 0, List.of(), List.of());
     }
 
+    /** Asked for, but not begun. */
+    static ProofAnswer waiting(long graphic, int revision) {
+        return new ProofAnswer(graphic, revision, State.RUNNING, 0, 0, List.of(), List.of());
+    }
+
     static ProofAnswer of(long graphic, int revision, ProofRun.Standing standing) {
         State state = standing.finished() ? State.FINISHED : standing.stopped() ? State.STOPPED : State.RUNNING;
         return new ProofAnswer(

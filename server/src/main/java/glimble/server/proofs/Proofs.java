@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -48,6 +49,9 @@ class Proofs {
     private final JsonMapper json;
     private final Clock clock;
     private final Map<Revision, ProofRun> running = new ConcurrentHashMap<>();
+    /** Asked for, but not begun. */
+    private final Set<Revision> waiting = ConcurrentHashMap.newKeySet();
+
     private final ExecutorService queue = Executors.newSingleThreadExecutor(task -> {
         Thread thread = new Thread(task, "proofs");
         thread.setDaemon(true);
@@ -87,11 +91,14 @@ class Proofs {
 
     /** Begins anew, once those that were asked for before are done. */
     void start(long graphic, int revision) {
-        ProofRun run = run(graphic, revision);
+        store.find(graphic, revision);
         Revision key = new Revision(graphic, revision);
-        ProofRun before = running.put(key, run);
-        if (before != null) before.stop();
-        queue.submit(() -> prove(key, run));
+        stop(graphic, revision);
+        waiting.add(key);
+        queue.submit(() -> {
+            // It may have been stopped, or begun by an earlier asking, in the meantime.
+            if (waiting.contains(key)) prove(key);
+        });
     }
 
     private ProofRun run(long id, int revision) {
@@ -117,15 +124,18 @@ class Proofs {
         }
     }
 
-    private void prove(Revision of, ProofRun run) {
+    private void prove(Revision of) {
         try {
+            ProofRun run = run(of.graphic(), of.number());
+            running.put(of, run);
+            waiting.remove(of);
             ProofAnswer answer = ProofAnswer.of(of.graphic(), of.number(), run.run());
             mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
         } catch (RuntimeException e) {
             LOG.error("the proof of graphic {} at revision {} failed", of.graphic(), of.number(), e);
-            run.stop();
         } finally {
-            running.remove(of, run);
+            waiting.remove(of);
+            running.remove(of);
         }
     }
 
@@ -136,6 +146,7 @@ class Proofs {
     ProofAnswer answer(long graphic, int revision) {
         ProofRun run = running.get(new Revision(graphic, revision));
         if (run != null) return ProofAnswer.of(graphic, revision, run.standing());
+        if (waiting.contains(new Revision(graphic, revision))) return ProofAnswer.waiting(graphic, revision);
         store.find(graphic, revision);
         return mapper.result(graphic, revision)
                 .map(result -> json.readValue(result, ProofAnswer.class))
@@ -143,6 +154,7 @@ class Proofs {
     }
 
     void stop(long graphic, int revision) {
+        waiting.remove(new Revision(graphic, revision));
         ProofRun run = running.get(new Revision(graphic, revision));
         if (run != null) run.stop();
     }
