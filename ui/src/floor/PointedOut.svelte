@@ -36,7 +36,10 @@
 </script>
 
 {#if finding}
-  {#if here && floor.worked}<Outline reel={floor.worked.reel} where={finding.where} />{/if}
+  {#if here && floor.worked}<Outline
+      area={{ x: 0, y: 0, width: floor.worked.reel.width, height: floor.worked.reel.height }}
+      where={finding.where}
+    />{/if}
   <div class="said" role="status" data-testid="pointed-out">
     <p><strong>{finding.part || 'graphic'}</strong> {finding.sentence}</p>
     <p class="muted">To mend: {finding.mend}</p>

@@ -35,3 +35,22 @@ export function commonArea(reels: Reel[]): Area | undefined {
 function within(start: number, last: number): number {
   return Math.max(0, Math.min(last, start));
 }
+
+/** A piece of the raster, in its proportion, that shows a place in it with what is around; all of it for a place without extent. */
+export function around(reel: { width: number; height: number }, where: Area): Area {
+  if (where.width <= 0 || where.height <= 0) return { x: 0, y: 0, width: reel.width, height: reel.height };
+  const WIDER = 1.5;
+  const LEAST = 0.4;
+  const ratio = reel.width / reel.height;
+  const wanted = Math.max(where.width * WIDER, where.height * WIDER * ratio, reel.width * LEAST);
+  const width = Math.min(reel.width, wanted);
+  const height = width / ratio;
+  const x = where.x + where.width / 2 - width / 2;
+  const y = where.y + where.height / 2 - height / 2;
+  return {
+    x: within(x, reel.width - width),
+    y: within(y, reel.height - height),
+    width,
+    height,
+  };
+}

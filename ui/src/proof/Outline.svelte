@@ -1,13 +1,14 @@
 <script lang="ts">
-  import type { Rect, Reel } from '../api/types';
+  import type { Rect } from '../api/types';
 
   interface Props {
-    reel: Reel;
+    /** px of the raster that are shown. */
+    area: Rect;
     /** px of the raster; without an extent there is nothing to point at. */
     where: Rect;
   }
 
-  const { reel, where }: Props = $props();
+  const { area, where }: Props = $props();
 
   const PERCENT = 100;
   /** px around it. */
@@ -18,10 +19,10 @@
   <span
     class="outline"
     data-testid="outline"
-    style:left="{((where.x - AROUND) / reel.width) * PERCENT}%"
-    style:top="{((where.y - AROUND) / reel.height) * PERCENT}%"
-    style:width="{((where.width + 2 * AROUND) / reel.width) * PERCENT}%"
-    style:height="{((where.height + 2 * AROUND) / reel.height) * PERCENT}%"
+    style:left="{((where.x - AROUND - area.x) / area.width) * PERCENT}%"
+    style:top="{((where.y - AROUND - area.y) / area.height) * PERCENT}%"
+    style:width="{((where.width + 2 * AROUND) / area.width) * PERCENT}%"
+    style:height="{((where.height + 2 * AROUND) / area.height) * PERCENT}%"
   ></span>
 {/if}
 

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { workOut } from '../api/client';
   import type { Filling, Finding, Graphic, Reel } from '../api/types';
+  import { around } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
   import { ready } from '../player/ready';
   import Outline from './Outline.svelte';
@@ -14,6 +15,7 @@
   const { document, finding, filling }: Props = $props();
 
   let reel = $state.raw<Reel>();
+  const area = $derived(reel && around(reel, finding.where));
 
   $effect(() => {
     let current = true;
@@ -32,10 +34,11 @@
 <span class="worst">
   <Picture
     {reel}
+    {area}
     moment={{ phase: finding.phase, frame: finding.frame }}
     label="{finding.part || 'The graphic'} at its worst frame"
   />
-  {#if reel}<Outline {reel} where={finding.where} />{/if}
+  {#if area}<Outline {area} where={finding.where} />{/if}
 </span>
 
 <style>
