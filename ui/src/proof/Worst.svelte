@@ -1,6 +1,6 @@
 <script lang="ts">
   import { workOut } from '../api/client';
-  import type { Filling, Finding, Graphic, Reel } from '../api/types';
+  import type { Filling, Finding, Graphic, Reel, Standing, Values } from '../api/types';
   import { around } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
   import { ready } from '../player/ready';
@@ -17,9 +17,13 @@
   let reel = $state.raw<Reel>();
   const area = $derived(reel && around(reel, finding.where));
 
+  /** What is worked out; while a proof runs the filling comes anew with each look at it, but with the same values. */
+  const asked = $derived(JSON.stringify([filling.values, filling.onAir]));
+
   $effect(() => {
     let current = true;
-    void workOut(document, [filling.values], { onAir: filling.onAir })
+    const [values, onAir] = JSON.parse(asked) as [Values, Standing];
+    void workOut(document, [values], { onAir })
       .then(async ([worked]) => {
         await ready([worked!.reel]);
         if (current) reel = worked!.reel;

@@ -80,6 +80,22 @@ class ProofApiIT {
     }
 
     @Test
+    void one_that_is_asked_for_again_while_it_runs_begins_anew_with_what_is_there_then() {
+        String graphic = added(Application.document("heat-board", "Asked for twice"));
+        int before = proof(graphic, 1).get("fillings").size();
+        StringBuilder csv = new StringBuilder("name 1\n");
+        for (int i = 0; i < 2_000; i++) csv.append("Person ").append(i).append('\n');
+        String table = JSON.createObjectNode().put("csv", csv.toString()).toString();
+        APP.put(graphic + "/names", table);
+        APP.post(graphic + "/revisions/1/proof", "");
+        APP.send(APP.json(graphic + "/names").DELETE());
+        APP.post(graphic + "/revisions/1/proof", "");
+        JsonNode proof = proof(graphic, 1);
+        assertThat(proof.get("state").asString()).isEqualTo("FINISHED");
+        assertThat(proof.get("fillings")).hasSize(before);
+    }
+
+    @Test
     void the_sheet_needs_nothing_else() {
         String graphic = added(Application.document("wind-strap-faults", "Sheet"));
         proof(graphic, 1);

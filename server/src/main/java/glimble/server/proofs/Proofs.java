@@ -125,17 +125,24 @@ class Proofs {
     }
 
     private void prove(Revision of) {
+        ProofRun run;
         try {
-            ProofRun run = run(of.graphic(), of.number());
+            run = run(of.graphic(), of.number());
             running.put(of, run);
+        } catch (RuntimeException e) {
+            LOG.error("the proof of graphic {} at revision {} could not begin", of.graphic(), of.number(), e);
+            return;
+        } finally {
+            // From here on it may be asked for again.
             waiting.remove(of);
+        }
+        try {
             ProofAnswer answer = ProofAnswer.of(of.graphic(), of.number(), run.run());
             mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
         } catch (RuntimeException e) {
             LOG.error("the proof of graphic {} at revision {} failed", of.graphic(), of.number(), e);
         } finally {
-            waiting.remove(of);
-            running.remove(of);
+            running.remove(of, run);
         }
     }
 
@@ -144,9 +151,11 @@ class Proofs {
     }
 
     ProofAnswer answer(long graphic, int revision) {
-        ProofRun run = running.get(new Revision(graphic, revision));
+        Revision of = new Revision(graphic, revision);
+        // One that was stopped to begin anew may still be ending.
+        if (waiting.contains(of)) return ProofAnswer.waiting(graphic, revision);
+        ProofRun run = running.get(of);
         if (run != null) return ProofAnswer.of(graphic, revision, run.standing());
-        if (waiting.contains(new Revision(graphic, revision))) return ProofAnswer.waiting(graphic, revision);
         store.find(graphic, revision);
         return mapper.result(graphic, revision)
                 .map(result -> json.readValue(result, ProofAnswer.class))
