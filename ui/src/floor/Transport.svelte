@@ -107,7 +107,7 @@
     align-items: center;
     gap: 6px;
     height: 26px;
-    padding: 0 11px;
+    padding: 0 8px;
     border: 1px solid var(--border);
     border-radius: var(--corner);
     background: var(--layer-2);
@@ -146,7 +146,8 @@
     min-width: 0;
     overflow: hidden;
     text-overflow: ellipsis;
-    padding-left: 8px;
+    padding-left: 4px;
+    font-size: 12px;
     white-space: nowrap;
   }
 
