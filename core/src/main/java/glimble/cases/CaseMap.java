@@ -34,7 +34,8 @@ public record CaseMap(
     /** Cases whose conditions overlap in so many ways that nobody could follow the map, nor wait for it. */
     public static final class TooEntangled extends RuntimeException {
         TooEntangled() {
-            super("overlap in too many ways to be told apart; give them fewer conditions, or put the most special first");
+            super(
+                    "overlap in too many ways to be told apart; give them fewer conditions, or put the most special first");
         }
     }
 

@@ -85,6 +85,22 @@ class CaseTableTest {
     }
 
     @Test
+    void a_text_may_be_compared_with_a_part_as_it_rests() {
+        // The plate is 12 px wider than the longer text, so only the role can be wider than the name.
+        Widths widths = Widths.of(CASED, new MonoTypesetter(), Pictures.NONE);
+        Condition wider = new Condition.Wider("role", "name", 0);
+        Map<String, String> longRole = Map.of("name", "Wu", "role", "Chief measurer");
+        assertThat(Conditions.holds(wider, longRole, Standing.NOTHING, widths)).isTrue();
+        assertThat(Conditions.holds(wider, Map.of("name", "Oona Varga", "role", "x"), Standing.NOTHING, widths))
+                .isFalse();
+        // With nothing to compare with, it is not wider.
+        assertThat(Conditions.holds(wider, Map.of("role", "Flyer"), Standing.NOTHING, widths))
+                .isFalse();
+        Condition plate = new Condition.Wider("name", "plate", 0);
+        assertThat(Conditions.holds(plate, longRole, Standing.NOTHING, widths)).isFalse();
+    }
+
+    @Test
     void a_letter_with_its_marks_counts_as_one_and_numbers_may_have_a_comma() {
         assertThat(Conditions.letters(" a\u0301b ")).isEqualTo(2);
         assertThat(Conditions.number("3,5")).contains(3.5);
