@@ -26,7 +26,9 @@
       {:else if wrong > 0}
         complete, but {wrong === 1 ? 'one case never answers' : `${wrong} cases never answer`}
       {:else}
-        complete: every one of {answer.map.combinations} combinations has its case
+        {answer.map.combinations === 1
+          ? 'complete: nothing is told apart, and there is a case for it'
+          : `complete: every one of ${answer.map.combinations} combinations has its case`}
       {/if}
     </span>
   </div>
