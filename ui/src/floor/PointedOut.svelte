@@ -66,7 +66,7 @@
         >show the frame</button
       >
       <button class="plain act" onclick={() => (accepting = true)}>it is meant …</button>
-      <button class="plain act" onclick={() => push(`/proof/${floor.stored?.id}`)}>back to the proof</button>
+      <button class="plain act" onclick={() => push(floor.pointedFrom)}>back to the proof</button>
       <button class="plain act" aria-label="Close" onclick={() => (floor.pointedOut = undefined)}>×</button>
     {/if}
   </div>

@@ -103,6 +103,8 @@ export class FloorState {
   onAir = $state<Standing>('NOTHING');
   /** A fault that is pointed out in the picture. */
   pointedOut = $state.raw<Finding>();
+  /** The proof it was opened from. */
+  pointedFrom = $state('');
   /** The variants that are played for the values at hand. */
   played = $derived(this.pinned ?? this.worked?.played ?? PLAIN);
   /** The design with the variants that are played in the place of its phases; changes land where they belong. */
@@ -184,7 +186,8 @@ export class FloorState {
   }
 
   /** Shows a fault: with the values that show it, at the frame where it is worst. */
-  async pointOut(finding: Finding, filling: Filling): Promise<void> {
+  async pointOut(finding: Finding, filling: Filling, from: string): Promise<void> {
+    this.pointedFrom = from;
     this.trial = -1;
     this.pinned = undefined;
     this.onAir = filling.onAir;

@@ -8,9 +8,11 @@
     finding: Finding;
     fillings: Filling[];
     onopen: (finding: Finding, filling: Filling) => void;
+    /** Takes back that it is meant; missing where nothing can be changed. */
+    onreject: ((finding: Finding) => void) | undefined;
   }
 
-  const { document, finding, fillings, onopen }: Props = $props();
+  const { document, finding, fillings, onopen, onreject }: Props = $props();
 
   const worst = $derived(fillings[finding.trial]!);
   const WHEN = { IN: 'in', LOOP: 'loop', OUT: 'out' } as const;
@@ -38,7 +40,12 @@
       )} of {fillings.length}
     </p>
     {#if finding.accepted}
-      <p>accepted: {finding.accepted}</p>
+      <p>
+        accepted: {finding.accepted}
+        {#if onreject}
+          <button class="plain act" onclick={() => onreject(finding)}>no longer meant</button>
+        {/if}
+      </p>
     {:else}
       <p>to mend: {finding.mend}</p>
     {/if}

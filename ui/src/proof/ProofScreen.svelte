@@ -71,8 +71,21 @@
   /** Opens the floor with the values that show a finding, at the frame where it is worst. */
   async function open(finding: Finding, filling: Filling) {
     if (params?.revision) floor.openDocument(await readRevision(id, revision));
-    await floor.pointOut(finding, filling);
+    await floor.pointOut(finding, filling, params?.revision ? `/proof/${id}/${revision}` : `/proof/${id}`);
     await push(`/floor/${id}`);
+  }
+
+  /** What was accepted is a fault again. */
+  function reject({ check: word, part }: Finding) {
+    void floor.changeDesign((before) => ({
+      ...before,
+      proof: {
+        ...before.proof,
+        accepted: before.proof?.accepted?.filter(
+          (one) => one.check !== word || (one.part !== undefined && one.part !== part),
+        ),
+      },
+    }));
   }
 
   function setLimit(value: number) {
@@ -159,7 +172,13 @@
         </div>
       {/if}
       {#each findings as finding, i (i)}
-        <FindingCard document={design} {finding} fillings={proof.fillings} onopen={open} />
+        <FindingCard
+          document={design}
+          {finding}
+          fillings={proof.fillings}
+          onopen={open}
+          onreject={params?.revision ? undefined : reject}
+        />
       {:else}
         <p class="muted none">
           {#if proof.state === 'FINISHED'}

@@ -190,6 +190,15 @@ class ProofTaskIT {
         go(page, "Proof");
         assertThat(page.getByText("accepted: The letters are cut out of the plate"))
                 .isVisible();
+
+        // It can be taken back.
+        floor.button("no longer meant").click();
+        sheet.settled();
+        assertThat(page.getByText("Your changes are not in it; save to prove them."))
+                .isVisible();
+        floor.press("Control+s");
+        assertThat(page.getByTestId("proof-state"))
+                .hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"), PATIENT);
     }
 
     @Test
