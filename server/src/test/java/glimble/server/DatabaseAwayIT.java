@@ -104,14 +104,19 @@ class DatabaseAwayIT {
                 while (true) {
                     Socket outside = accepting.accept();
                     Socket inside = new Socket(InetAddress.getLoopbackAddress(), behind);
-                    keep(outside, inside);
+                    keep(accepting, outside, inside);
                     start(() -> copy(outside.getInputStream(), inside.getOutputStream()));
                     start(() -> copy(inside.getInputStream(), outside.getOutputStream()));
                 }
             });
         }
 
-        private synchronized void keep(Socket outside, Socket inside) {
+        /** Who comes through just as the door is being shut is shut out all the same. */
+        private synchronized void keep(ServerSocket accepting, Socket outside, Socket inside) throws IOException {
+            if (accepting.isClosed()) {
+                outside.close();
+                inside.close();
+            }
             through.add(outside);
             through.add(inside);
         }

@@ -29,8 +29,10 @@ import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.event.TransactionalEventListener;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,6 +41,11 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Proofs {
     private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
+
+    /** Seconds; a little longer than the database is waited for. */
+    private static final int ENDING = 12;
+
+    private static final String AWAY = "the database does not answer";
 
     private final ProofMapper mapper;
     private final GraphicStore store;
@@ -78,10 +85,13 @@ class Proofs {
         this.clock = clock;
     }
 
+    /** Waits for what is being kept, since the connections are closed next. */
     @PreDestroy
-    void close() {
+    void close() throws InterruptedException {
+        waiting.clear();
         running.values().forEach(ProofRun::stop);
-        queue.shutdownNow();
+        queue.shutdown();
+        if (!queue.awaitTermination(ENDING, TimeUnit.SECONDS)) queue.shutdownNow();
     }
 
     @TransactionalEventListener
@@ -129,6 +139,9 @@ class Proofs {
         try {
             run = run(of.graphic(), of.number());
             running.put(of, run);
+        } catch (DataAccessException e) {
+            LOG.warn("graphic {} at revision {} is not proved: {}", of.graphic(), of.number(), AWAY);
+            return;
         } catch (RuntimeException e) {
             LOG.error("the proof of graphic {} at revision {} could not begin", of.graphic(), of.number(), e);
             return;
@@ -139,6 +152,8 @@ class Proofs {
         try {
             ProofAnswer answer = ProofAnswer.of(of.graphic(), of.number(), run.run());
             mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
+        } catch (DataAccessException e) {
+            LOG.warn("the proof of graphic {} at revision {} is not kept: {}", of.graphic(), of.number(), AWAY);
         } catch (RuntimeException e) {
             LOG.error("the proof of graphic {} at revision {} failed", of.graphic(), of.number(), e);
         } finally {
