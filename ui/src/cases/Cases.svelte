@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { Button, InlineLoading } from 'carbon-components-svelte';
+  import Awaiting from '../frame/Awaiting.svelte';
+  import { Button } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
   import { caseMap } from '../api/client';
   import { reach } from '../api/reach.svelte';
@@ -7,15 +8,15 @@
   import Conflict from '../floor/Conflict.svelte';
   import FieldInput from '../floor/FieldInput.svelte';
   import FloorHeader from '../floor/FloorHeader.svelte';
-  import { floorOf } from '../floor/floors.svelte';
+  import { attend, floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
   import { saveKeys } from '../floor/saveKeys';
   import Picture from '../picture/Picture.svelte';
   import '../sheet/pieces/pieces.css';
-  import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
   import CaseMapTable from './CaseMapTable.svelte';
   import CaseRow from './CaseRow.svelte';
-  import { STANDINGS } from './conditions';
+  import { askOnAir } from './conditions';
+  import OnAirPiece from './OnAirPiece.svelte';
 
   interface Props {
     params?: { id?: string };
@@ -46,17 +47,10 @@
       .catch((error: Error) => (fault = error.message));
   });
 
-  $effect(() => () => {
-    if (floor.unsaved) void floor.keepDraft();
-  });
-
-  $effect(() => {
-    document.body.dataset.changing = String(floor.changing > 0);
-  });
+  attend(() => floor);
 
   const design = $derived(floor.design);
   const cases = $derived(design?.cases ?? []);
-  const airs = $derived(cases.some(({ when }) => when?.some(({ onAir }) => onAir)));
   const now = $derived(floor.worked?.answer);
 
   function change(rule: (cases: Case[]) => Case[]) {
@@ -137,18 +131,10 @@
               onchange={(changed) => floor.setValue(field.key, changed)}
             />
           {/each}
-          {#if airs}
+          {#if askOnAir(cases)}
             <label class="air"
               >On air now
-              <ChoicePiece
-                label="On air now"
-                value={STANDINGS[floor.onAir]}
-                options={Object.values(STANDINGS)}
-                onchange={(word) =>
-                  floor.setOnAir(
-                    Object.entries(STANDINGS).find(([, words]) => words === word)![0] as typeof floor.onAir,
-                  )}
-              />
+              <OnAirPiece {floor} />
             </label>
           {/if}
         </form>
@@ -164,10 +150,8 @@
       {/if}
     </section>
   </div>
-{:else if floor.fault}
-  <p class="message" role="alert">{floor.fault} <a href="#/">Back to the shelf</a></p>
 {:else}
-  <div class="message"><InlineLoading description="Fetching the graphic" /></div>
+  <Awaiting fault={floor.fault} what="graphic" />
 {/if}
 
 <Conflict {floor} />
@@ -265,10 +249,5 @@
   .wrong,
   .refusal {
     color: var(--fault);
-  }
-
-  .message {
-    padding: 40px 24px;
-    font-size: 14px;
   }
 </style>

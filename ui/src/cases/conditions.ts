@@ -1,4 +1,4 @@
-import type { Condition, Field, MapAnswer, MapEntry, Standing } from '../api/types';
+import type { Case, Condition, Field, MapAnswer, MapEntry, Standing } from '../api/types';
 
 /** What a condition can be chosen to say. */
 export type Kind =
@@ -22,6 +22,11 @@ export const STANDINGS: Record<Standing, string> = {
 };
 const AIR_WORDS = { nothing: 'nothing', same: 'this graphic', another: 'another graphic' } as const;
 export const AIRS = Object.values(AIR_WORDS);
+
+/** Whether it matters for some case what is on air. */
+export function askOnAir(cases: Case[] | undefined): boolean {
+  return (cases ?? []).some(({ when }) => when?.some(({ onAir }) => onAir !== undefined));
+}
 
 export function kindsFor(field: Field | undefined): Kind[] {
   switch (field?.kind) {

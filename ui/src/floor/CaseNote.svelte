@@ -1,6 +1,6 @@
 <script lang="ts">
-  import { STANDINGS } from '../cases/conditions';
-  import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
+  import { askOnAir } from '../cases/conditions';
+  import OnAirPiece from '../cases/OnAirPiece.svelte';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
@@ -10,14 +10,6 @@
   const { floor }: Props = $props();
 
   const answer = $derived(floor.worked?.answer);
-  const airs = $derived(
-    (floor.design?.cases ?? []).some(({ when }) => when?.some(({ onAir }) => onAir !== undefined)),
-  );
-
-  function choose(word: string) {
-    const found = Object.entries(STANDINGS).find(([, words]) => words === word)!;
-    void floor.setOnAir(found[0] as typeof floor.onAir);
-  }
 </script>
 
 {#if answer?.needed}
@@ -32,15 +24,10 @@
       {answer.row < 0 ? 'No case answers.' : `Case ‘${answer.name}’ answers.`}
     </p>
     {#each answer.earlier as sentence, i (i)}<p class="muted">{sentence}.</p>{/each}
-    {#if airs}
+    {#if askOnAir(floor.design?.cases)}
       <p>
         on air now
-        <ChoicePiece
-          label="On air now"
-          value={STANDINGS[floor.onAir]}
-          options={Object.values(STANDINGS)}
-          onchange={choose}
-        />
+        <OnAirPiece {floor} />
       </p>
     {/if}
   </div>

@@ -1,11 +1,11 @@
 <script lang="ts">
-  import { InlineLoading } from 'carbon-components-svelte';
+  import Awaiting from '../frame/Awaiting.svelte';
   import { reach } from '../api/reach.svelte';
   import type { EditWhat, Worked } from '../api/types';
   import type { Phase } from '../player/moment';
   import Picture from '../picture/Picture.svelte';
   import Conflict from './Conflict.svelte';
-  import { floorOf } from './floors.svelte';
+  import { attend, floorOf } from './floors.svelte';
   import FloorHeader from './FloorHeader.svelte';
   import KeysHelp from './KeysHelp.svelte';
   import PartHandles from './PartHandles.svelte';
@@ -37,19 +37,14 @@
   $effect(() => {
     void reach.returned;
     // What is at hand is kept when the server comes back; only what is missing is loaded.
-    if (!floor.stored || floor.stored.id !== Number(params?.id)) void floor.load(Number(params?.id));
+    if (!floor.stored) void floor.load(Number(params?.id));
     else if (floor.fault) void floor.workOutValues().then(() => floor.workOutTrials());
   });
 
   $effect(() => () => {
     playing.stop();
-    if (floor.unsaved) void floor.keepDraft();
   });
-
-  // For whoever waits until what was changed is shown.
-  $effect(() => {
-    document.body.dataset.changing = String(floor.changing > 0);
-  });
+  attend(() => floor);
 
   /** A gesture that is pointed at is played round and round; nothing when it is left. */
   function look(phase: Phase | undefined) {
@@ -224,10 +219,8 @@
     <div class="strip"><Strip {floor} {backdropId} {closeUp} /></div>
     <div class="score surface"><Score {floor} onscrub={() => playing.stop()} /></div>
   </div>
-{:else if floor.fault}
-  <p class="message" role="alert">{floor.fault} <a href="#/">Back to the shelf</a></p>
 {:else}
-  <div class="message"><InlineLoading description="Fetching the graphic" /></div>
+  <Awaiting fault={floor.fault} what="graphic" />
 {/if}
 
 <Conflict {floor} />
@@ -278,14 +271,5 @@
     grid-area: 3 / 1 / 4 / 3;
     min-width: 0;
     overflow: hidden;
-  }
-
-  .message {
-    padding: 40px 24px;
-    font-size: 14px;
-  }
-
-  .message a {
-    color: var(--accent);
   }
 </style>

@@ -20,3 +20,15 @@ export function forgetFloor(): void {
   known?.end();
   known = undefined;
 }
+
+/** What every screen of a graphic does: it keeps a draft when it is left, and says on the page while a change is worked out. */
+export function attend(floor: () => FloorState): void {
+  $effect(() => () => {
+    if (floor().unsaved) void floor().keepDraft();
+  });
+
+  // For whoever waits until what was changed is shown.
+  $effect(() => {
+    document.body.dataset.changing = String(floor().changing > 0);
+  });
+}

@@ -1,11 +1,12 @@
 <script lang="ts">
-  import { Button, InlineLoading, ProgressBar } from 'carbon-components-svelte';
+  import Awaiting from '../frame/Awaiting.svelte';
+  import { Button, ProgressBar } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
   import { checks as allChecks, graphic, revision as readRevision, sheetAddress } from '../api/client';
   import { reach } from '../api/reach.svelte';
   import type { CheckInfo, Filling, Finding, Graphic, StoredGraphic } from '../api/types';
   import FloorHeader from '../floor/FloorHeader.svelte';
-  import { floorOf } from '../floor/floors.svelte';
+  import { attend, floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
   import { saveKeys } from '../floor/saveKeys';
   import '../sheet/pieces/pieces.css';
@@ -61,12 +62,8 @@
 
   $effect(() => () => {
     watch.leave();
-    if (floor.unsaved) void floor.keepDraft();
   });
-
-  $effect(() => {
-    document.body.dataset.changing = String(floor.changing > 0);
-  });
+  attend(() => floor);
 
   /** Opens the floor with the values that show a finding, at the frame where it is worst. */
   async function open(finding: Finding, filling: Filling) {
@@ -195,10 +192,8 @@
       <NamesTable {id} onchange={proveAgain} />
     </section>
   </div>
-{:else if floor.fault || watch.fault}
-  <p class="message" role="alert">{floor.fault || watch.fault} <a href="#/">Back to the shelf</a></p>
 {:else}
-  <div class="message"><InlineLoading description="Fetching the proof" /></div>
+  <Awaiting fault={floor.fault || watch.fault} what="proof" />
 {/if}
 <KeysHelp bind:open={helpOpen} />
 
@@ -271,10 +266,5 @@
   .none {
     padding: 8px 2px;
     line-height: 1.5;
-  }
-
-  .message {
-    padding: 40px 24px;
-    font-size: 14px;
   }
 </style>

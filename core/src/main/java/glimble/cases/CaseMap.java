@@ -199,11 +199,9 @@ public record CaseMap(
         private Condition.Standing onAir(Region region) {
             int[] first = region.first();
             for (int i = 0; i < first.length; i++) {
-                if (!kinds.get(i).field().isEmpty()) continue;
-                String word = kinds.get(i).kinds().get(first[i]).example();
-                for (Condition.Standing standing : Condition.Standing.values()) {
-                    if (standing.word().equals(word)) return standing;
-                }
+                Kinds of = kinds.get(i);
+                if (of.field().isEmpty())
+                    return Condition.Standing.named(of.kinds().get(first[i]).example());
             }
             return Condition.Standing.NOTHING;
         }

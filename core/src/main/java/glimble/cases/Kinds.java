@@ -202,14 +202,7 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
             if (kind.holds().get(i)) told.add(Conditions.words(conditions.get(i)));
         }
         if (!told.isEmpty()) return String.join(", ", told);
-        if (field.isEmpty()) return Conditions.words(new Condition.OnAir(standing(kind)));
+        if (field.isEmpty()) return Conditions.words(new Condition.OnAir(Condition.Standing.named(kind.example())));
         return kind.example().isBlank() ? field + " is blank" : field + " is anything else";
-    }
-
-    private static Condition.Standing standing(Kind kind) {
-        for (Condition.Standing standing : Condition.Standing.values()) {
-            if (standing.word().equals(kind.example())) return standing;
-        }
-        return Condition.Standing.NOTHING;
     }
 }

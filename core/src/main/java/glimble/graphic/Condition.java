@@ -82,5 +82,11 @@ public sealed interface Condition {
         public String word() {
             return word;
         }
+
+        /** That of a word; nothing for any other. */
+        public static Standing named(String word) {
+            for (Standing standing : values()) if (standing.word.equals(word)) return standing;
+            return NOTHING;
+        }
     }
 }

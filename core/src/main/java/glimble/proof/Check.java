@@ -1,5 +1,6 @@
 package glimble.proof;
 
+import glimble.graphic.ProofRules;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
@@ -66,6 +67,11 @@ public enum Check {
     /** What the limit, and what is measured, are counted in. */
     public String unit() {
         return unit;
+    }
+
+    /** The limit for a graphic of which these are the rules. */
+    public double limit(ProofRules rules) {
+        return rules.limits().getOrDefault(word, usual);
     }
 
     public static Optional<Check> named(String word) {

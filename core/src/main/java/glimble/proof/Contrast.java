@@ -29,7 +29,7 @@ final class Contrast {
             if (has >= needed - 1e-9) continue;
             double shown = Math.floor(has * 10) / 10;
             judged.faults()
-                    .add(
+                    .add(new Fault(
                             Check.CONTRAST,
                             text.part(),
                             "",
@@ -40,7 +40,7 @@ final class Contrast {
                             "its letters stand out by " + FaultList.tenth(shown) + " : 1 only and need "
                                     + FaultList.tenth(needed) + " : 1",
                             "choose a lighter or darker colour, or put a box or scrim behind it",
-                            text.ink());
+                            text.ink()));
         }
     }
 

@@ -57,7 +57,7 @@ final class CourseChecks {
             String said,
             String mend) {
         judged.faults()
-                .add(
+                .add(new Fault(
                         check,
                         judged.layer(layer).part(),
                         other,
@@ -67,7 +67,7 @@ final class CourseChecks {
                         judged.limit(check),
                         said,
                         mend,
-                        judged.courses(phase).get(layer).seen(frame));
+                        judged.courses(phase).get(layer).seen(frame)));
     }
 
     private void ends(int i) {
@@ -143,19 +143,21 @@ final class CourseChecks {
 
     private void findCuts() {
         for (PhaseName phase : PhaseName.values()) cuts.put(phase, new HashMap<>());
-        Map<String, Move> moves = new HashMap<>();
-        for (Phase phase : judged.graphic.phases()) {
-            for (Move move : phase.moves()) moves.put(phase.word() + " " + move.key(), move);
-        }
         boolean backwards = judged.graphic.out().mirrorsIn();
-        for (Bar bar : judged.worked.bars()) {
-            boolean ofIn = bar.phase() == PhaseName.IN || bar.phase() == PhaseName.OUT && backwards;
-            String word = ofIn ? "in" : bar.phase() == PhaseName.LOOP ? "loop" : "out";
-            Move move = moves.get(word + " " + bar.move());
-            if (move == null || !isCut(move)) continue;
-            cuts.get(bar.phase())
-                    .computeIfAbsent(bar.part(), none -> new ArrayList<>())
-                    .add(new int[] {bar.start(), bar.start() + bar.length()});
+        for (Phase phase : judged.graphic.phases()) {
+            List<String> moves = phase.moves().stream()
+                    .filter(CourseChecks::isCut)
+                    .map(Move::key)
+                    .toList();
+            if (moves.isEmpty()) continue;
+            for (Bar bar : judged.worked.bars()) {
+                boolean mirrored = bar.phase() == PhaseName.OUT && backwards;
+                String played = mirrored ? PhaseName.IN.name() : bar.phase().name();
+                if (!played.equalsIgnoreCase(phase.word()) || !moves.contains(bar.move())) continue;
+                cuts.get(bar.phase())
+                        .computeIfAbsent(bar.part(), none -> new ArrayList<>())
+                        .add(new int[] {bar.start(), bar.start() + bar.length()});
+            }
         }
     }
 

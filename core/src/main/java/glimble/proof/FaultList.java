@@ -1,7 +1,5 @@
 package glimble.proof;
 
-import glimble.reel.PhaseName;
-import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -16,20 +14,6 @@ final class FaultList {
         Fault known = worst.get(fault.cause());
         if (known == null) order.add(fault.cause());
         if (known == null || fault.excess() > known.excess()) worst.put(fault.cause(), fault);
-    }
-
-    void add(
-            Check check,
-            String part,
-            String other,
-            PhaseName phase,
-            int frame,
-            double measured,
-            double allowed,
-            String sentence,
-            String mend,
-            Rect where) {
-        add(new Fault(check, part, other, phase, frame, measured, allowed, sentence, mend, where));
     }
 
     List<Fault> all() {

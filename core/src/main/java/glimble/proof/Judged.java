@@ -16,7 +16,6 @@ import java.util.Map;
 /** A graphic worked out for one filling, with all that checks look at. */
 final class Judged {
     final Graphic graphic;
-    final Map<String, String> values;
     final CaseTable.Answer answer;
     final WorkedOut worked;
     final Rest rest;
@@ -26,9 +25,8 @@ final class Judged {
     private final FaultList faults;
 
     /** @param graphic as it is played */
-    Judged(Graphic graphic, Map<String, String> values, CaseTable.Answer answer, WorkedOut worked, FaultList faults) {
+    Judged(Graphic graphic, CaseTable.Answer answer, WorkedOut worked, FaultList faults) {
         this.graphic = graphic;
-        this.values = values;
         this.answer = answer;
         this.worked = worked;
         this.faults = faults;
@@ -40,7 +38,7 @@ final class Judged {
     }
 
     double limit(Check check) {
-        return graphic.proof().limits().getOrDefault(check.word(), check.usual());
+        return check.limit(graphic.proof());
     }
 
     FaultList faults() {

@@ -61,13 +61,11 @@ public final class ProposedTrials {
                         : field.options().get(turn % field.options().size());
             case SWITCH -> turn % 2 == 0 ? "on" : "";
             case NUMBER -> turn % 2 == 0 ? "7" : "10000";
-            default -> cut(sample.isEmpty() ? letters : sample, field.longest());
+            default -> within(field, sample.isEmpty() ? letters : sample);
         };
     }
 
-    /** Not more than so many characters; 0 for any number. A character of two halves is not torn. */
-    private static String cut(String text, int longest) {
-        if (longest == 0 || text.length() <= longest) return text;
-        return text.substring(0, text.offsetByCodePoints(0, Math.min(longest, text.codePointCount(0, text.length()))));
+    private static String within(Field field, String text) {
+        return field.longest() == 0 ? text : TrialTexts.cut(text, field.longest());
     }
 }

@@ -44,7 +44,7 @@ public final class Prover {
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
         WorkedOut worked = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures);
         FaultList faults = new FaultList();
-        Judged judged = new Judged(answered.graphic(), filling.values(), answered.answer(), worked, faults);
+        Judged judged = new Judged(answered.graphic(), answered.answer(), worked, faults);
         TimeChecks.check(judged);
         RestChecks.check(judged);
         Contrast.check(judged);

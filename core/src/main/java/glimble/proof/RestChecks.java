@@ -16,9 +16,7 @@ import glimble.rest.Note;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 
 /** Faults of the rest picture: what stands outside, is cut, lies over something else, is left over or does not fit. */
 final class RestChecks {
@@ -26,7 +24,6 @@ final class RestChecks {
     private static final double UNSEEN = 0.5;
 
     private final Judged judged;
-    private final Map<String, List<Part>> hung = new HashMap<>();
 
     private RestChecks(Judged judged) {
         this.judged = judged;
@@ -56,7 +53,8 @@ final class RestChecks {
             String said,
             String mend,
             Rect at) {
-        judged.faults().add(check, part, other, PhaseName.IN, judged.reel.in(), measured, allowed, said, mend, at);
+        judged.faults()
+                .add(new Fault(check, part, other, PhaseName.IN, judged.reel.in(), measured, allowed, said, mend, at));
     }
 
     private void outside() {
@@ -219,15 +217,13 @@ final class RestChecks {
     }
 
     private List<Part> content(Part part) {
-        return hung.computeIfAbsent(part.key(), key -> {
-            List<Part> content = new ArrayList<>();
-            Graphic graphic = judged.graphic;
-            for (Part other : graphic.parts()) {
-                boolean filled = other instanceof TextPart || other instanceof PicturePart;
-                if (filled && (hangs(other, part) || hangs(part, other) || follows(part, other))) content.add(other);
-            }
-            return content;
-        });
+        List<Part> content = new ArrayList<>();
+        Graphic graphic = judged.graphic;
+        for (Part other : graphic.parts()) {
+            boolean filled = other instanceof TextPart || other instanceof PicturePart;
+            if (filled && (hangs(other, part) || hangs(part, other) || follows(part, other))) content.add(other);
+        }
+        return content;
     }
 
     private static boolean hangs(Part part, Part on) {

@@ -36,7 +36,9 @@ final class TimeChecks {
 
     private void fault(Check check, String part, String other, int frame, double measured, String said, String mend) {
         Rect where = judged.rest.isPresent(part) ? judged.rest.box(part) : NOWHERE;
-        judged.faults().add(check, part, other, PhaseName.IN, frame, measured, judged.limit(check), said, mend, where);
+        judged.faults()
+                .add(new Fault(
+                        check, part, other, PhaseName.IN, frame, measured, judged.limit(check), said, mend, where));
     }
 
     private void cases() {
@@ -85,7 +87,7 @@ final class TimeChecks {
     }
 
     private int stay() {
-        return Math.max(0, judged.graphic.frame().length() - judged.reel.in() - judged.reel.out() - 1);
+        return Playback.stay(judged.reel, judged.graphic.frame().length());
     }
 
     private void lengths() {

@@ -49,7 +49,8 @@ public final class EarlyOut {
     public static Reel of(Reel reel, PhaseName phase, int frame, int looped, double share) {
         if (phase == PhaseName.OUT) return reel;
         EarlyOut early = new EarlyOut(reel, phase, frame, looped, share);
-        List<Layer> layers = reel.layers().stream().map(early::layer).toList();
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) layers.add(early.layer(i));
         return reel.withLayers(layers);
     }
 
@@ -71,13 +72,14 @@ public final class EarlyOut {
         }
     }
 
-    private Layer layer(Layer layer) {
+    private Layer layer(int index) {
+        Layer layer = reel.layers().get(index);
         List<Track> kept = new ArrayList<>();
         Map<Kind, List<Track>> standing = new LinkedHashMap<>();
         Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
         for (Track track : layer.tracks()) {
             if (track.phase() != PhaseName.OUT) kept.add(track);
-            if (track.phase() == phase || isLooped(layer, track))
+            if (track.phase() == phase || isLooped(index, track))
                 standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
             if (track.phase() == PhaseName.OUT) {
@@ -105,9 +107,8 @@ public final class EarlyOut {
     }
 
     /** Whether a track of the loop is at work while the in waits. */
-    private boolean isLooped(Layer layer, Track track) {
+    private boolean isLooped(int index, Track track) {
         if (phase != PhaseName.IN || share == 0 || track.phase() != PhaseName.LOOP || track.overLetters()) return false;
-        int index = reel.layers().indexOf(layer);
         return reel.steps().stream()
                 .filter(step -> step.frame() <= frame)
                 .reduce((first, second) -> second)

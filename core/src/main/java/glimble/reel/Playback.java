@@ -142,7 +142,7 @@ public record Playback(
      * @param length frames from the first of in to the last of out; if too short for both, they are played without a stay
      */
     public static List<Stretch> whole(Reel reel, int length) {
-        int stay = Math.max(0, length - reel.in() - reel.out() - 1);
+        int stay = stay(reel, length);
         int looped = reel.loop() == 0 ? 0 : stay / reel.loop() * reel.loop();
         List<Stretch> stretches = new ArrayList<>();
         int first = add(stretches, State.IN, 0, reel.in(), reel.in());
@@ -151,6 +151,11 @@ public record Playback(
         // The last frame of the out, on which nothing is left, is shown too.
         add(stretches, State.OUT, first, reel.out() + 1, reel.out() + 1);
         return stretches;
+    }
+
+    /** Frames between in and out at a length known beforehand; the last frame of the out is one of its own. */
+    public static int stay(Reel reel, int length) {
+        return Math.max(0, length - reel.in() - reel.out() - 1);
     }
 
     private static int add(List<Stretch> stretches, State state, int first, int length, int round) {

@@ -1,11 +1,11 @@
 package glimble.prove;
 
+import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import java.util.Base64;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** A proof as one HTML page that needs nothing else: findings with pictures, the rules, and every filling. */
@@ -29,9 +29,9 @@ public final class ProofSheet {
 
     /**
      * @param title name and revision of the graphic
-     * @param limits by the word of a check, where they are not the usual ones
+     * @param rules what is said of the proof of the graphic
      */
-    public static String html(String title, ProofRun.Standing proof, Map<String, Double> limits, Drawing drawing) {
+    public static String html(String title, ProofRun.Standing proof, ProofRules rules, Drawing drawing) {
         StringBuilder page =
                 new StringBuilder("<!doctype html><html lang=\"en\"><meta charset=\"utf-8\"><title>Proof of ");
         page.append(escaped(title)).append("</title><style>").append(STYLE).append("</style><h1>Proof of ");
@@ -43,7 +43,7 @@ public final class ProofSheet {
         page.append("</p>");
         section(page, "Findings", proof, false, drawing);
         section(page, "Accepted", proof, true, drawing);
-        rules(page, limits);
+        rules(page, rules);
         fillings(page, proof.fillings());
         return page.append("</html>\n").toString();
     }
@@ -101,10 +101,10 @@ public final class ProofSheet {
         page.append("<p class=\"muted\">").append(label).append(escaped(text)).append("</p>");
     }
 
-    private static void rules(StringBuilder page, Map<String, Double> limits) {
+    private static void rules(StringBuilder page, ProofRules rules) {
         page.append("<h2>What was looked for</h2><table>");
         for (Check check : Check.values()) {
-            double limit = limits.getOrDefault(check.word(), check.usual());
+            double limit = check.limit(rules);
             page.append("<tr><th>").append(check.word()).append("</th><td>").append(escaped(check.rule()));
             page.append("</td><td>")
                     .append(limit == Math.rint(limit) ? Long.toString((long) limit) : Double.toString(limit));

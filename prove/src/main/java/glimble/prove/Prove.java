@@ -102,9 +102,7 @@ public final class Prove {
         print(graphic, proof, out);
         if (options.sheet().isPresent()) {
             WorstFrame frames = new WorstFrame(graphic, house.palette(), typesetter, house.pictures(), house.source());
-            Files.writeString(
-                    options.sheet().get(),
-                    ProofSheet.html(graphic.name(), proof, graphic.proof().limits(), frames));
+            Files.writeString(options.sheet().get(), ProofSheet.html(graphic.name(), proof, graphic.proof(), frames));
         }
         return proof.open() == 0 ? 0 : 1;
     }

@@ -7,6 +7,7 @@ import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
+import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
@@ -163,7 +164,7 @@ class ProveTest {
         Filling sly = new Filling("sly", Map.of("tag", "<b>", "message", "\"&<script>"));
         ProofRun.Standing standing = new ProofRun(prover, List.of(sly)).run();
         String html = ProofSheet.html(
-                "A <i>", standing, Map.of(), (Finding finding, Filling filling) -> java.util.Optional.empty());
+                "A <i>", standing, ProofRules.USUAL, (Finding finding, Filling filling) -> java.util.Optional.empty());
         assertThat(html)
                 .contains("&lt;b&gt;")
                 .contains("&lt;script&gt;")

@@ -10,7 +10,6 @@ import glimble.prove.NamesTable;
 import glimble.prove.ProofRun;
 import glimble.prove.ProofSheet;
 import glimble.prove.WorstFrame;
-import glimble.rest.Pictures;
 import glimble.server.graphics.GraphicSaved;
 import glimble.server.graphics.GraphicStore;
 import glimble.server.graphics.StoredGraphic;
@@ -50,8 +49,7 @@ class Proofs {
     private final ProofMapper mapper;
     private final GraphicStore store;
     private final HouseStore house;
-    private final Pictures pictures;
-    private final PictureStore contents;
+    private final PictureStore pictures;
     private final JdkTypesetter typesetter;
     private final JsonMapper json;
     private final Clock clock;
@@ -79,7 +77,6 @@ class Proofs {
         this.store = store;
         this.house = house;
         this.pictures = pictures;
-        this.contents = pictures;
         this.typesetter = typesetter;
         this.json = json;
         this.clock = clock;
@@ -212,15 +209,11 @@ class Proofs {
         ProofRun.Standing standing = run(id, revision).run();
         WorstFrame frames = new WorstFrame(graphic, house.palette(), typesetter, pictures, key -> {
             try {
-                return Optional.of(contents.content(key).content());
+                return Optional.of(pictures.content(key).content());
             } catch (NotThere e) {
                 return Optional.empty();
             }
         });
-        return ProofSheet.html(
-                graphic.name() + ", revision " + revision,
-                standing,
-                graphic.proof().limits(),
-                frames);
+        return ProofSheet.html(graphic.name() + ", revision " + revision, standing, graphic.proof(), frames);
     }
 }
