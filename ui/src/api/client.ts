@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
+  GraphicUses,
   AddedPicture,
   CheckInfo,
   Draft,
@@ -66,6 +67,11 @@ async function answer<T>(
 
 export function allGraphics(): Promise<StoredGraphic[]> {
   return answer(client.GET('/api/graphics'));
+}
+
+/** What every graphic needs of the house. */
+export function graphicUses(): Promise<GraphicUses[]> {
+  return answer(client.GET('/api/graphics/uses'));
 }
 
 export function graphic(id: number): Promise<StoredGraphic> {
@@ -205,6 +211,8 @@ export interface WorkOptions {
   onAir?: Standing;
   /** Variants of the first filling, whatever the cases say. */
   played?: Played;
+  /** What stands in the place of its phases in the document; missing if it is the design itself. */
+  seenAs?: Played;
 }
 
 /** Works a document out for several fillings at once; answers in the same order. */
@@ -213,11 +221,37 @@ export async function workOut(
   values: Values[],
   options: WorkOptions = {},
 ): Promise<Worked[]> {
+  return (await workOutSeen(document, values, options)).worked;
+}
+
+/** What was worked out of a design that may be looked at with variants in the place of its phases. */
+export interface Seen {
+  design: Graphic;
+  /** What is played for the first filling. */
+  played: Played;
+  /** The design as it is looked at with that. */
+  document: Graphic;
+  worked: Worked[];
+}
+
+/** @param document the design, or what is looked at of it as the options say */
+export async function workOutSeen(
+  document: Graphic,
+  values: Values[],
+  options: WorkOptions = {},
+): Promise<Seen> {
   const found = await answer(client.POST('/api/reels', { body: { document, values, ...options } }));
-  return found.worked.map((worked) => ({
-    ...worked,
-    curves: worked.curves.length > 0 ? worked.curves : found.curves,
+  const worked = found.worked.map((one) => ({
+    ...one,
+    curves: one.curves.length > 0 ? one.curves : found.curves,
   }));
+  const design = found.design ?? document;
+  return {
+    design,
+    played: worked[0]?.played ?? { in: '', loop: '', out: '' },
+    document: found.seen ?? design,
+    worked,
+  };
 }
 
 /** Which case answers which combination of everything its conditions tell apart. */

@@ -128,6 +128,7 @@
             <FieldInput
               {field}
               text={floor.values[field.key] ?? ''}
+              filled={floor.worked?.filled.find((one) => one.field === field.key)}
               onchange={(changed) => floor.setValue(field.key, changed)}
             />
           {/each}

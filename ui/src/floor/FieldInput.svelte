@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Select, SelectItem, TextArea, TextInput, Toggle } from 'carbon-components-svelte';
-  import type { Field } from '../api/types';
+  import type { Field, Filled } from '../api/types';
   import AddPicture from '../house/AddPicture.svelte';
   import { house } from '../house/house.svelte';
   import ColourPiece from '../sheet/pieces/ColourPiece.svelte';
@@ -9,17 +9,24 @@
   interface Props {
     field: Field;
     text: string;
+    /** What the server counts of it; missing until it has. */
+    filled?: Filled;
     onchange: (text: string) => void;
   }
 
-  const { field, text, onchange }: Props = $props();
+  const { field, text, filled, onchange }: Props = $props();
 
   const MOST = 2000;
   const labelText = $derived(field.required ? field.label : `${field.label} (may be blank)`);
-  const warn = $derived(field.required === true && text.trim() === '');
-  const warnText = 'Needed: without it a filling is not complete.';
+  const over = $derived(field.longest ? Math.max(0, (filled?.letters ?? 0) - field.longest) : 0);
+  const needed = $derived(field.required === true && (filled ? filled.blank : text === ''));
+  const warn = $derived(needed || over > 0);
+  const warnText = $derived(
+    needed
+      ? 'Needed: without it a filling is not complete.'
+      : `${over} ${over === 1 ? 'letter' : 'letters'} too many; at most ${field.longest}.`,
+  );
   const pictures = $derived(house.pictures.map(({ key }) => key));
-  const maxlength = $derived(field.longest || MOST);
 </script>
 
 {#if field.kind === 'choice'}
@@ -50,7 +57,7 @@
     labelText={field.label}
     labelA="off"
     labelB="on"
-    toggled={text.trim() !== ''}
+    toggled={filled ? !filled.blank : text !== ''}
     on:toggle={({ detail }) => onchange(detail.toggled ? 'on' : '')}
   />
 {:else if field.kind === 'lines'}
@@ -58,7 +65,7 @@
     {labelText}
     rows={3}
     value={text}
-    {maxlength}
+    maxlength={MOST}
     dir="auto"
     on:input={(event) => onchange((event.target as HTMLTextAreaElement).value)}
   />
@@ -69,7 +76,7 @@
     value={text}
     {warn}
     {warnText}
-    {maxlength}
+    maxlength={MOST}
     inputmode={field.kind === 'number' ? 'decimal' : undefined}
     autocomplete="off"
     dir="auto"

@@ -18,7 +18,8 @@
 <form onsubmit={(event) => event.preventDefault()}>
   {#each fields as field (field.key)}
     {@const text = floor.values[field.key] ?? ''}
-    <FieldInput {field} {text} onchange={(changed) => floor.setValue(field.key, changed)} />
+    {@const filled = floor.worked?.filled.find((one) => one.field === field.key)}
+    <FieldInput {field} {text} {filled} onchange={(changed) => floor.setValue(field.key, changed)} />
   {:else}
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}

@@ -10,6 +10,15 @@ vi.mock('../api/client', () => ({
   editGraphic: vi.fn(),
   saveGraphic: vi.fn(),
   workOut: vi.fn(() => Promise.resolve([])),
+  workOutSeen: vi.fn((design: object, values: Record<string, string>[]) => {
+    const filled = ['name', 'role'].map((field) => {
+      const text = values[0]![field] ?? '';
+      return { field, blank: text.trim() === '', letters: text.replaceAll(' ', '').length };
+    });
+    const played = { in: '', loop: '', out: '' };
+    const reel = { in: 0, loop: 0, out: 0, layers: [], steps: [] };
+    return Promise.resolve({ design, document: design, played, worked: [{ reel, filled, played }] });
+  }),
 }));
 vi.mock('../player/outlines', () => ({
   haveOutlines: () => Promise.resolve(),
@@ -27,7 +36,7 @@ function floorOf(): FloorState {
       frame: { width: 1920, height: 1080, rate: '50', length: 250 },
       fields: [
         { key: 'name', label: 'Name', required: true },
-        { key: 'role', label: 'Role' },
+        { key: 'role', label: 'Role', longest: 8 },
       ],
       trials: [{ name: 'sample', values: { name: 'Wu', role: 'Flyer' } }],
     },
@@ -48,7 +57,15 @@ it('makes a form of the fields, tells which may be blank, and hands on what is t
 it('says when a required field is blank', async () => {
   render(ValuesForm, { floor: floorOf() });
   await fireEvent.input(screen.getByLabelText('Name'), { target: { value: '  ' } });
-  expect(screen.getByText(/a filling is not complete/)).toBeTruthy();
+  expect(await screen.findByText(/a filling is not complete/)).toBeTruthy();
+});
+
+it('says how many letters are too many', async () => {
+  render(ValuesForm, { floor: floorOf() });
+  await fireEvent.input(screen.getByLabelText('Role (may be blank)'), {
+    target: { value: 'Chief measurer' },
+  });
+  expect(await screen.findByText('5 letters too many; at most 8.')).toBeTruthy();
 });
 
 it('keeps values as a trial, updates one, removes one, and all can be undone', async () => {

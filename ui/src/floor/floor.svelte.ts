@@ -8,7 +8,9 @@ import {
   revision,
   saveGraphic,
   workOut,
+  workOutSeen,
   type Edit,
+  type Seen,
   type WorkOptions,
 } from '../api/client';
 import type {
@@ -25,7 +27,6 @@ import type {
   Values,
   Worked,
 } from '../api/types';
-import { exchanged } from '../cases/exchange';
 import { length, next, PHASES, previous, within, type Moment, type Phase } from '../player/moment';
 import { shippedFonts } from '../player/outlines';
 import { ready } from '../player/ready';
@@ -105,20 +106,20 @@ export class FloorState {
   pointedOut = $state.raw<Finding>();
   /** The proof it was opened from. */
   pointedFrom = $state('');
+  /** The design as it was last worked out, with what is played for the values at hand. */
+  #seen = $state.raw<Seen>();
+  #isSeen = $derived(this.#seen !== undefined && this.#seen.design === this.design);
   /** The variants that are played for the values at hand. */
-  played = $derived(this.pinned ?? this.worked?.played ?? PLAIN);
+  played = $derived(this.#isSeen ? this.#seen!.played : PLAIN);
   /** The design with the variants that are played in the place of its phases; changes land where they belong. */
-  document = $derived(this.design && exchanged(this.design, this.played));
+  document = $derived(this.#isSeen ? this.#seen!.document : this.design);
   part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
   move = $derived(
     this.moves[0] &&
       movesOf(this.document, this.moves[0].phase).find(({ key }) => key === this.moves[0]!.key),
   );
   trials = $derived(this.document?.trials ?? []);
-  mirrored = $derived(
-    !!this.document?.mirror &&
-      (this.values[this.document.mirror.field] ?? '').trim() === this.document.mirror.when,
-  );
+  mirrored = $derived(this.worked?.mirrored ?? false);
   unsaved = $derived(!!this.stored && this.design !== this.stored.document);
   /** Whether the values at hand are other ones than those of the trial they came from. */
   valuesChanged = $derived(!sameValues(this.values, this.trials[this.trial]?.values ?? {}));
@@ -168,9 +169,7 @@ export class FloorState {
 
   /** Changes the whole design, whatever is looked at of it: its cases and variants. */
   changeDesign(edit: (design: Graphic) => Graphic | Promise<Graphic>): Promise<void> {
-    return this.change(async (document) =>
-      exchanged(await edit(exchanged(document, this.played)), this.played),
-    );
+    return this.#change(() => this.design, edit, PLAIN);
   }
 
   /** Looks at variants whatever the cases say; without any, at what they say. */
@@ -225,12 +224,16 @@ export class FloorState {
     this.pointedOut = undefined;
     this.#followCases();
     const known = this.pinned ? undefined : this.trialsWorked[index];
-    if (known) this.#show(known);
+    // With the same variants it is looked at in the same way.
+    const [now, then] = [this.played, known?.played ?? PLAIN];
+    if (known && now.in === then.in && now.loop === then.loop && now.out === then.out) this.#show(known);
     else void this.workOutValues();
   }
 
-  #show(worked: Worked): void {
+  /** @param seen the design it was worked out of; missing where that is not made, only looked at */
+  #show(worked: Worked, seen?: Seen): void {
     this.worked = worked;
+    if (seen) this.#seen = seen;
     const moment = within(worked.reel, this.moment);
     // Setting it draws the whole strip anew.
     if (moment.frame !== this.moment.frame) this.moment = moment;
@@ -244,9 +247,10 @@ export class FloorState {
     try {
       while (this.#asked && this.design) {
         this.#asked = false;
-        const [worked] = await workOut(this.design, [this.values], this.#options());
-        await ready([worked!.reel]);
-        if (!this.#asked) this.#show(worked!);
+        const seen = await workOutSeen(this.design, [this.values], this.#options());
+        const worked = seen.worked[0]!;
+        await ready([worked.reel]);
+        if (!this.#asked) this.#show(worked, seen);
         this.fault = '';
       }
     } catch (error) {
@@ -282,21 +286,36 @@ export class FloorState {
    * @param afterwards done together with a change that is taken
    */
   change(edit: (document: Graphic) => Graphic | Promise<Graphic>, afterwards = () => {}): Promise<void> {
+    return this.#change(() => this.document, edit, undefined, afterwards);
+  }
+
+  /** @param seenAs what is played in what is changed; missing for what is looked at when it is changed */
+  #change(
+    before: () => Graphic | undefined,
+    edit: (document: Graphic) => Graphic | Promise<Graphic>,
+    seenAs?: Played,
+    afterwards = () => {},
+  ): Promise<void> {
     this.changing += 1;
     const done = this.#changes.then(async () => {
       try {
-        if (!this.document) return;
-        const played = this.played;
-        const document = exchanged(await edit(this.document), played);
-        const trials = (document.trials ?? []).map((trial) => trial.values);
-        const [worked, ...ofTrials] = await workOut(document, [this.values, ...trials], this.#options());
-        await ready([worked!, ...ofTrials].map(({ reel }) => reel));
-        this.history.change(document);
+        const document = before();
+        if (!document) return;
+        const played = seenAs ?? this.played;
+        const edited = await edit(document);
+        const trials = (edited.trials ?? []).map((trial) => trial.values);
+        const seen = await workOutSeen(edited, [this.values, ...trials], {
+          ...this.#options(),
+          seenAs: played,
+        });
+        const [worked, ...ofTrials] = seen.worked;
+        await ready(seen.worked.map(({ reel }) => reel));
+        this.history.change(seen.design);
         this.#previewing = false;
         this.#keepDraftSoon();
         afterwards();
         const atRest = this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
-        this.#show(worked!);
+        this.#show(worked!, seen);
         if (atRest) this.toRest();
         this.trialsWorked = ofTrials;
         this.refusal = '';
@@ -371,7 +390,9 @@ export class FloorState {
 
   #changeTrials(trials: Trial[]): void {
     if (!this.design) return;
-    this.history.change({ ...this.design, trials });
+    const design = { ...this.design, trials };
+    if (this.#isSeen) this.#seen = { ...this.#seen!, design, document: { ...this.#seen!.document, trials } };
+    this.history.change(design);
     this.#keepDraftSoon();
     void this.workOutTrials();
   }
@@ -400,7 +421,7 @@ export class FloorState {
     this.#previewing = edit !== undefined;
     try {
       const tried = edit ? (await editGraphic(document, this.values, edit)).document : document;
-      const [worked] = await workOut(exchanged(tried, this.played), [this.values], this.#options());
+      const [worked] = await workOut(tried, [this.values], { ...this.#options(), seenAs: this.played });
       await ready([worked!.reel]);
       if (this.#previewing !== (edit !== undefined) || this.document !== document) return false;
       this.#show(worked!);
@@ -419,8 +440,8 @@ export class FloorState {
       changes && part.key === this.selected ? { ...part, ...changes } : part,
     );
     try {
-      const tried = exchanged({ ...document, parts }, this.played);
-      const [worked] = await workOut(tried, [this.values], this.#options());
+      const tried = { ...document, parts };
+      const [worked] = await workOut(tried, [this.values], { ...this.#options(), seenAs: this.played });
       await ready([worked!.reel]);
       if (this.#previewing === (changes !== undefined) && this.document === document) this.#show(worked!);
     } catch {

@@ -1,5 +1,5 @@
 import type { Edge, Part, Place, Rect, Size } from '../api/types';
-import { EDGES, moved, placeOf, sizeOf, type Axis } from '../sheet/relations';
+import { EDGES, moved, padsOf, placeOf, sizeOf, type Axis } from '../sheet/relations';
 
 /**
  * A part whose sides along an axis are moved: its size changes where it is stated in px, by padding or by an offset, and its place
@@ -29,7 +29,7 @@ function pulledSize(size: Size, start: number, end: number): Size | undefined {
   const grown = end - start;
   if (size.px !== undefined) return { ...size, px: Math.max(0, rounded(size.px + grown)) };
   if (size.wraps) {
-    const [before, after] = [size.pad?.[0] ?? 0, size.pad?.at(-1) ?? 0];
+    const [before, after] = padsOf(size);
     return { ...size, pad: [rounded(before - start), rounded(after + end)] };
   }
   if (size.matches !== undefined || size.share !== undefined) {

@@ -1,8 +1,8 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { allGraphics } from '../api/client';
+  import { graphicUses } from '../api/client';
   import { reach } from '../api/reach.svelte';
-  import type { House, StoredGraphic } from '../api/types';
+  import type { GraphicUses, House } from '../api/types';
   import '../sheet/pieces/pieces.css';
   import { house } from './house.svelte';
   import MarksList from './MarksList.svelte';
@@ -10,16 +10,16 @@
   import SafeAreasEditor from './SafeAreasEditor.svelte';
   import StylesList from './StylesList.svelte';
 
-  let graphics = $state.raw<StoredGraphic[]>([]);
+  let uses = $state.raw<GraphicUses[]>([]);
   let refusals = $state(0);
 
   $effect(() => {
     // Loads again whenever the server has come back.
     void reach.returned;
     void house.load();
-    allGraphics().then(
-      (all) => (graphics = all),
-      () => (graphics = []),
+    graphicUses().then(
+      (all) => (uses = all),
+      () => (uses = []),
     );
   });
 
@@ -41,9 +41,9 @@
   {#if house.fault}<p class="fault" role="alert">{house.fault}</p>{/if}
   {#key refusals}
     <div class="house">
-      <PaletteList {graphics} onsave={(palette) => save({ palette })} />
+      <PaletteList {uses} onsave={(palette) => save({ palette })} />
       <StylesList onsave={(styles) => save({ styles })} />
-      <MarksList {graphics} />
+      <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
     </div>
   {/key}

@@ -1,22 +1,19 @@
 <script lang="ts">
   import { pictureAddress } from '../api/client';
-  import type { StoredGraphic } from '../api/types';
+  import type { GraphicUses } from '../api/types';
   import AddPicture from './AddPicture.svelte';
   import { house } from './house.svelte';
-  import { picturesOf } from './uses';
 
   interface Props {
-    graphics: StoredGraphic[];
+    uses: GraphicUses[];
   }
 
-  const { graphics }: Props = $props();
+  const { uses }: Props = $props();
 
   let removed = $state('');
 
   function users(key: string): string[] {
-    return graphics
-      .filter(({ document }) => picturesOf(document).includes(key))
-      .map(({ document }) => document.name);
+    return uses.filter(({ pictures }) => pictures.includes(key)).map(({ name }) => name);
   }
 
   async function remove(key: string) {

@@ -1,15 +1,14 @@
 <script lang="ts">
-  import type { PaletteEntry, StoredGraphic } from '../api/types';
+  import type { GraphicUses, PaletteEntry } from '../api/types';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';
   import { house } from './house.svelte';
-  import { uses } from './uses';
 
   interface Props {
-    graphics: StoredGraphic[];
+    uses: GraphicUses[];
     onsave: (palette: PaletteEntry[]) => void;
   }
 
-  const { graphics, onsave }: Props = $props();
+  const { uses, onsave }: Props = $props();
 
   const OPAQUE = 7;
   const palette = $derived(house.house.palette);
@@ -32,7 +31,7 @@
 </div>
 <ul>
   {#each palette as entry, i (entry.name)}
-    {@const users = uses(graphics, entry.name)}
+    {@const users = uses.filter(({ colours }) => colours.includes(entry.name)).map(({ name }) => name)}
     <li class="surface">
       <label class="swatch" style:background={entry.colour}>
         <input

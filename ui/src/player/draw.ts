@@ -1,8 +1,9 @@
 import type { Layer, Reel } from '../api/types';
 import { blank, lay } from './canvas';
 import type { Moment } from './moment';
-import { clipTo, fadeTo } from './openings';
-import { paintLayer } from './paintLayer';
+import { clipTo, fadeTo } from './bands';
+import { isDealt } from './letters';
+import { fillLayer, paintLayer } from './paintLayer';
 import { shapeNow } from './shapes';
 import { drawn, stands, type Stand } from './stand';
 import { EYE, tilted } from './warp';
@@ -24,7 +25,7 @@ export function drawReel(
   reel.layers.forEach((layer, i) => {
     const stand = standing[i]!;
     if (layer.kind === 'group' || layer.unseen || stand.opacity === 0 || unseen?.has(layer.part)) return;
-    if (isPlain(reel, layer, stand, standing)) drawPlain(context, reel, i, moment, standing, base);
+    if (isPlain(reel, layer, moment, stand, standing)) drawPlain(context, reel, i, moment, standing, base);
     else drawApart(context, reel, i, moment, standing, base);
   });
 }
@@ -40,24 +41,25 @@ export function drawMasks(
   const standing = stands(reel, moment);
   for (const mask of reel.layers.find((layer) => layer.part === part)?.masks ?? []) {
     context.fillStyle = mask.inside ? '#f4f1eac0' : '#ff7a6bc0';
-    fillMask(context, reel, mask.layer, standing, base);
+    fillMask(context, reel, mask.layer, moment, standing, base);
   }
 }
 
 /** Whether the canvas itself can cut all that has to be cut, and nothing has to be worked on as a picture. */
-function isPlain(reel: Reel, layer: Layer, stand: Stand, standing: Stand[]): boolean {
-  const soft = (openings: Stand['openings']) => openings.some((opening) => opening.soft > 0);
+function isPlain(reel: Reel, layer: Layer, moment: Moment, stand: Stand, standing: Stand[]): boolean {
+  const soft = (bands: Stand['bands']) => bands.some((band) => band.soft > 0);
   return (
     !stand.tilted &&
     stand.blur === 0 &&
-    !soft(stand.openings) &&
+    !soft(stand.bands) &&
     layer.masks.every(
       (mask) =>
         mask.inside &&
         mask.soft === 0 &&
         reel.layers[mask.layer]!.kind !== 'group' &&
+        !isDealt(reel.layers[mask.layer]!, moment, standing[mask.layer]!.tracking) &&
         !standing[mask.layer]!.tilted &&
-        !soft(standing[mask.layer]!.openings),
+        !soft(standing[mask.layer]!.bands),
     )
   );
 }
@@ -75,11 +77,11 @@ function drawPlain(
   context.save();
   for (const { layer: by } of layer.masks) {
     const mask = standing[by]!;
-    for (const opening of mask.openings) clipTo(context, opening, base);
+    for (const band of mask.bands) clipTo(context, band, base);
     context.setTransform(base.multiply(mask.matrix));
     context.clip(shapeNow(reel.layers[by]!, mask.edges));
   }
-  for (const opening of stand.openings) clipTo(context, opening, base);
+  for (const band of stand.bands) clipTo(context, band, base);
   context.setTransform(base.multiply(stand.matrix));
   paintLayer(context, layer, stand, moment, base.a);
   context.restore();
@@ -99,20 +101,20 @@ function drawApart(
   const apart = blank(context);
   apart.save();
   if (!stand.tilted) {
-    for (const opening of stand.openings) if (opening.soft === 0) clipTo(apart, opening, base);
+    for (const band of stand.bands) if (band.soft === 0) clipTo(apart, band, base);
     apart.setTransform(base.multiply(stand.matrix));
   } else apart.setTransform(base);
   paintLayer(apart, layer, stand, moment, base.a);
   apart.restore();
   const standsTilted = stand.tilted ? through(apart, stand, reel, base) : apart;
-  if (stand.tilted) for (const opening of stand.openings) fadeTo(standsTilted, opening, base);
-  else for (const opening of stand.openings) if (opening.soft > 0) fadeTo(standsTilted, opening, base);
+  if (stand.tilted) for (const band of stand.bands) fadeTo(standsTilted, band, base);
+  else for (const band of stand.bands) if (band.soft > 0) fadeTo(standsTilted, band, base);
   const blurred = blank(context);
   const filter = stand.blur > 0 ? `blur(${stand.blur * base.a}px)` : 'none';
   lay(blurred, standsTilted.canvas, 'source-over', { filter });
   for (const mask of layer.masks) {
     const cut = blank(context);
-    fillMask(cut, reel, mask.layer, standing, base);
+    fillMask(cut, reel, mask.layer, moment, standing, base);
     const fade = mask.soft > 0 ? `blur(${(mask.soft / 2) * base.a}px)` : 'none';
     const softened = blank(context);
     lay(softened, cut.canvas, 'source-over', { filter: fade });
@@ -142,6 +144,7 @@ function fillMask(
   context: CanvasRenderingContext2D,
   reel: Reel,
   index: number,
+  moment: Moment,
   standing: Stand[],
   base: DOMMatrix,
 ): void {
@@ -150,10 +153,10 @@ function fillMask(
     const apart = blank(context);
     apart.fillStyle = context.fillStyle;
     apart.setTransform(stand.tilted ? base : base.multiply(stand.matrix));
-    apart.fill(shapeNow(reel.layers[by]!, stand.edges));
+    fillLayer(apart, reel.layers[by]!, stand, moment);
     apart.setTransform(new DOMMatrix());
     const stood = stand.tilted ? through(apart, stand, reel, base) : apart;
-    for (const opening of stand.openings) fadeTo(stood, opening, base);
+    for (const band of stand.bands) fadeTo(stood, band, base);
     lay(context, stood.canvas, 'source-over');
   }
 }

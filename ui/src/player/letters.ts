@@ -64,7 +64,8 @@ export function letter(layer: Layer, moment: Moment, unit: number, tracked: numb
     else if (track.channel === 'TINT') found.tints.push({ colour: track.colour, share: value });
     else if (track.channel === 'REVEAL') {
       const { degrees, bothWays } = track.opening;
-      found.reveals.push({ degrees, bothWays, share: Math.max(0, Math.min(1, value)) });
+      // Wholly open it cuts nothing off.
+      if (value < 1) found.reveals.push({ degrees, bothWays, share: Math.max(0, value) });
     }
   }
   return found;

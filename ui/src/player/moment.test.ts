@@ -1,10 +1,10 @@
 import { describe, expect, it } from 'vitest';
-import type { Reel, Stretch } from '../api/types';
+import type { Reel, Run } from '../api/types';
 import { momentOf, next, previous, timecode, wholeLength, within, type Moment } from './moment';
 
 const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 3, loop: 2, out: 1, steps: [] };
 const UNLOOPED: Reel = { ...REEL, loop: 0 };
-const WHOLE: Stretch[] = [
+const WHOLE: Run[] = [
   { state: 'IN', first: 0, length: 3, round: 3 },
   { state: 'LOOP', first: 3, length: 4, round: 2 },
   { state: 'REST', first: 7, length: 2, round: 1 },

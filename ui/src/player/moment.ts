@@ -1,4 +1,4 @@
-import type { Reel, Stretch, Track } from '../api/types';
+import type { Reel, Run, Track } from '../api/types';
 
 export type Phase = Track['phase'];
 
@@ -42,17 +42,17 @@ export function previous(reel: Reel, moment: Moment): Moment {
 }
 
 /** The moment at a frame of the whole graphic; undefined once it is over. */
-export function momentOf(whole: Stretch[], frame: number): Moment | undefined {
-  const stretch = whole.find(({ first, length }) => frame >= first && frame < first + length);
-  if (!stretch) return undefined;
-  const within = (frame - stretch.first) % stretch.round;
-  if (stretch.state === 'IN' || stretch.state === 'OUT') return { phase: stretch.state, frame: within };
-  return { phase: 'LOOP', frame: stretch.state === 'LOOP' ? within : 0 };
+export function momentOf(whole: Run[], frame: number): Moment | undefined {
+  const run = whole.find(({ first, length }) => frame >= first && frame < first + length);
+  if (!run) return undefined;
+  const within = (frame - run.first) % run.round;
+  if (run.state === 'IN' || run.state === 'OUT') return { phase: run.state, frame: within };
+  return { phase: 'LOOP', frame: run.state === 'LOOP' ? within : 0 };
 }
 
 /** Frames of the whole graphic. */
-export function wholeLength(whole: Stretch[]): number {
-  return whole.reduce((sum, stretch) => sum + stretch.length, 0);
+export function wholeLength(whole: Run[]): number {
+  return whole.reduce((sum, run) => sum + run.length, 0);
 }
 
 /** Seconds and frames, like 0:14: what a rate of 50 makes of 14 frames. */

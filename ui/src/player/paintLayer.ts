@@ -33,14 +33,45 @@ export function paintLayer(
     const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
     if (now.opacity === 0) return;
     context.save();
-    context.translate(stand.edges.left, stand.edges.top);
-    transform(context, now.matrix);
-    for (const reveal of now.reveals) clipLetter(context, layer.units[unit]!, reveal);
+    standAs(context, layer, stand, unit, now);
     context.globalAlpha = stand.opacity * now.opacity;
     if (now.blur > 0) context.filter = `blur(${now.blur * scale}px)`;
     paintShape(context, layer, path, stand, stand.stroke * now.stroke, [...stand.tints, ...now.tints], scale);
     context.restore();
   });
+}
+
+/** Fills the shape of a layer as it stands, in the coordinates that are set; of letters that move apart, each as it stands. */
+export function fillLayer(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  stand: Stand,
+  moment: Moment,
+): void {
+  if (!isDealt(layer, moment, stand.tracking)) {
+    context.fill(shapeNow(layer, stand.edges));
+    return;
+  }
+  letterShapes(layer).forEach((path, unit) => {
+    const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+    context.save();
+    standAs(context, layer, stand, unit, now);
+    context.globalAlpha = now.opacity;
+    context.fill(path);
+    context.restore();
+  });
+}
+
+function standAs(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  { edges }: Stand,
+  unit: number,
+  now: Letter,
+): void {
+  context.translate(edges.left, edges.top);
+  transform(context, now.matrix);
+  for (const reveal of now.reveals) clipLetter(context, layer.units[unit]!, reveal);
 }
 
 function transform(context: CanvasRenderingContext2D, { a, b, c, d, e, f }: DOMMatrix): void {

@@ -58,10 +58,11 @@ function addLetters(layer: Layer, path: (unit: number) => Path2D | undefined): v
 }
 
 /** A box with round corners whose ends may lean, within its own bounds. */
-function addBox(path: Path2D, { box, corners, slant }: Layer): void {
+function addBox(path: Path2D, { box, corners, slant, flipped }: Layer): void {
   const radii = [corners.topLeft, corners.topRight, corners.bottomRight, corners.bottomLeft];
   if (slant === 0) {
-    path.roundRect(box.x, box.y, box.width, box.height, radii);
+    if (flipped) addFlipped(path, box, corners);
+    else path.roundRect(box.x, box.y, box.width, box.height, radii);
     return;
   }
   const [right, bottom] = [box.x + box.width, box.y + box.height];
@@ -74,12 +75,26 @@ function addBox(path: Path2D, { box, corners, slant }: Layer): void {
     [box.x + foot, bottom],
   ];
   // Begins in the middle of the last side, so that every corner is rounded in the same way.
-  const [first, last] = [points[0]!, points[3]!];
+  const begins = flipped ? 2 : 0;
+  const [first, last] = [points[begins]!, points[(begins + 3) % 4]!];
   path.moveTo((first[0] + last[0]) / 2, (first[1] + last[1]) / 2);
-  points.forEach(([x, y], i) => {
+  for (let n = 0; n < 4; n++) {
+    const i = (begins + n) % 4;
+    const [x, y] = points[i]!;
     const [nextX, nextY] = points[(i + 1) % 4]!;
     path.arcTo(x, y, (x + nextX) / 2, (y + nextY) / 2, radii[i]!);
-  });
+  }
+  path.closePath();
+}
+
+/** As a canvas makes a round rectangle, but from the right end of its top on. */
+function addFlipped(path: Path2D, { x, y, width, height }: Layer['box'], corners: Layer['corners']): void {
+  const [right, bottom] = [x + width, y + height];
+  path.moveTo(right - corners.topRight, y);
+  path.arcTo(right, y, right, bottom, corners.topRight);
+  path.arcTo(right, bottom, x, bottom, corners.bottomRight);
+  path.arcTo(x, bottom, x, y, corners.bottomLeft);
+  path.arcTo(x, y, right, y, corners.topLeft);
   path.closePath();
 }
 

@@ -1,6 +1,6 @@
 import type { Layer, Reel, Track } from '../api/types';
 import type { Moment } from './moment';
-import { opened, type Opening } from './openings';
+import { bandNow, type BandNow } from './bands';
 import { isLooped } from './steps';
 import { restOf, tracksOf, valueAt, type Channel } from './tracks';
 
@@ -31,8 +31,8 @@ export interface Stand {
   /** Thousandths of an em more between its letters. */
   tracking: number;
   tints: { colour: string; share: number }[];
-  /** It is seen only inside all of them. */
-  openings: Opening[];
+  /** It is seen only inside all of them; none where all is seen. */
+  bands: BandNow[];
   /** px by which the edges of its box lie further to the right or down than at rest. */
   edges: { left: number; top: number; right: number; bottom: number };
 }
@@ -55,9 +55,9 @@ export function stands(reel: Reel, moment: Moment): Stand[] {
       opacity: own.opacity * group.opacity,
       blur: own.blur + group.blur,
       tints: [...own.tints, ...group.tints],
-      openings: [
-        ...own.openings.map((opening) => ({ ...opening, matrix: group.matrix.multiply(opening.matrix) })),
-        ...group.openings,
+      bands: [
+        ...own.bands.map((band) => ({ ...band, matrix: group.matrix.multiply(band.matrix) })),
+        ...group.bands,
       ],
     };
   };
@@ -107,23 +107,38 @@ function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
   }
   // The edge of a band of no width would still tint the pixels it runs through.
   const closed = of('REVEAL').some(({ value }) => value <= 0);
-  const [tiltX, tiltY] = [sum('TILT_X'), sum('TILT_Y')];
-  const pivot = of('TILT_X', 'TILT_Y')[0]?.track;
+  const tilts = of('TILT_X', 'TILT_Y');
   return {
     matrix,
-    steps: [{ tiltX, tiltY, pivotX: pivot?.pivotX ?? 0, pivotY: pivot?.pivotY ?? 0, matrix }],
-    tilted: tiltX !== 0 || tiltY !== 0,
+    steps: stepsOf(tilts, matrix),
+    tilted: stepsOf(tilts, matrix).some(({ tiltX, tiltY }) => tiltX !== 0 || tiltY !== 0),
     opacity: closed ? 0 : layer.opacity * Math.max(0, Math.min(1, product('OPACITY'))),
     blur: Math.max(0, sum('BLUR')),
     stroke: Math.max(0, product('STROKE')),
     drawn: of('DRAW').reduce(partOf, { from: 0, to: 1 }),
     tracking: sum('TRACKING'),
     tints: of('TINT').map(({ track, value }) => ({ colour: track.colour, share: value })),
-    openings: of('REVEAL').map(({ track, value }) =>
-      opened(layer, track, Math.max(0, Math.min(1, value)), matrix),
-    ),
+    // Wholly open it cuts nothing off, not even part of a pixel.
+    bands: of('REVEAL')
+      .filter(({ value }) => value < 1)
+      .map(({ track, value }) => bandNow(track, Math.max(0, value), matrix)),
     edges: edgesOf(layer, moment),
   };
+}
+
+/** One step for each point that something is tilted about, in order; the last one moves it too. */
+function stepsOf(tilts: Now[], matrix: DOMMatrix): Step[] {
+  const steps: Step[] = [];
+  for (const { track, value } of tilts) {
+    const { pivotX, pivotY } = track;
+    let step = steps.find((known) => known.pivotX === pivotX && known.pivotY === pivotY);
+    if (!step) steps.push((step = { tiltX: 0, tiltY: 0, pivotX, pivotY, matrix: new DOMMatrix() }));
+    if (track.channel === 'TILT_X') step.tiltX += value;
+    else step.tiltY += value;
+  }
+  if (steps.length === 0) return [{ tiltX: 0, tiltY: 0, pivotX: 0, pivotY: 0, matrix }];
+  steps.at(-1)!.matrix = matrix;
+  return steps;
 }
 
 function partOf(drawn: Stand['drawn'], { track, value }: Now): Stand['drawn'] {

@@ -2,13 +2,15 @@ import { describe, expect, it } from 'vitest';
 import type { Reel } from '../api/types';
 import { isLooped, steppedAt } from './steps';
 
+const LEFT = [1, 0.98, 0.93, 0.84, 0.74, 0.62, 0.5, 0.38, 0.26, 0.16, 0.07, 0.02, 0];
+
 const REEL = {
   in: 40,
   loop: 40,
   out: 10,
   steps: [
-    { frame: 20, part: 'name', standing: [0] },
-    { frame: 32, part: 'role', standing: [0, 1] },
+    { frame: 20, part: 'name', standing: [0], left: LEFT },
+    { frame: 32, part: 'role', standing: [0, 1], left: [1, 0.5, 0] },
   ],
 } as unknown as Reel;
 

@@ -1,9 +1,6 @@
 import type { Reel } from '../api/types';
 import type { Moment } from './moment';
 
-/** Frames within which what looped at a step is back at rest. */
-const SETTLES = 20;
-
 /** A moment of a graphic that is stepped through. */
 export interface Stepped extends Moment {
   /** Whether the in waits for the operator. */
@@ -20,6 +17,7 @@ export function steppedAt(reel: Reel, nexts: number[], frame: number): Stepped {
   let resumed = 0;
   let from = 0;
   let looped = 0;
+  let passed: Reel['steps'][number] | undefined;
   for (const [i, step] of reel.steps.entries()) {
     const reached = resumed + step.frame - from;
     if (frame < reached) break;
@@ -30,25 +28,16 @@ export function steppedAt(reel: Reel, nexts: number[], frame: number): Stepped {
     }
     resumed = Math.max(reached, next);
     from = step.frame;
+    passed = step;
     looped = reel.loop > 0 ? (resumed - reached) % reel.loop : 0;
   }
   const since = frame - resumed;
   if (from + since < reel.in) {
-    const share = looped > 0 ? left(since, until(reel, from) - from) : 0;
+    const share = looped > 0 ? (passed?.left[since] ?? 0) : 0;
     return { phase: 'IN', frame: from + since, looped, share, waits: false };
   }
   if (reel.loop === 0) return { phase: 'IN', frame: reel.in, waits: false };
   return { phase: 'LOOP', frame: (from + since - reel.in) % reel.loop, waits: false };
-}
-
-/** The next frame of the in at which it waits or ends. */
-function until(reel: Reel, from: number): number {
-  return reel.steps.find(({ frame }) => frame > from)?.frame ?? reel.in;
-}
-
-function left(since: number, frames: number): number {
-  const t = Math.min(1, since / Math.max(1, Math.min(SETTLES, frames)));
-  return 1 - t * t * (3 - 2 * t);
 }
 
 /** Whether a layer stands already, and loops, at a moment of the in. */

@@ -3,7 +3,7 @@
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
-  import { GROUNDS, newSize, sizeKind, type SizeKind } from './relations';
+  import { GROUNDS, newSize, padsOf, sizeKind, type SizeKind } from './relations';
 
   interface Props {
     /** What is so large: width, height or room. */
@@ -25,7 +25,7 @@
   const TAKES = ['longest', 'union'] as const;
   const kind = $derived(sizeKind(size, part));
   const sides = $derived(what === 'height' ? ['top', 'bottom'] : ['left', 'right']);
-  const pads = $derived([size.pad?.[0] ?? 0, size.pad?.at(-1) ?? 0]);
+  const pads = $derived(padsOf(size));
 </script>
 
 {what}

@@ -1,6 +1,5 @@
 <script lang="ts">
-  import type { Graphic, Part, Variant } from '../api/types';
-  import { standOf } from '../cases/exchange';
+  import type { Graphic, Part, Stand, Variant } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
 
@@ -35,12 +34,17 @@
         one.phase === phase && one.name === name ? changed(one) : one,
       ),
     }));
+    function now(): Stand {
+      const found = floor.design!.parts!.find(({ key }) => key === part.key)!;
+      const [size, place] = axis === 'x' ? [found.width, found.x] : [found.height, found.y];
+      return { part: part.key, axis, size: size ?? { own: true }, place: place! };
+    }
     function changed(one: Variant): Variant {
       const stands = one.stands ?? [];
       if (!otherwise)
         return { ...one, stands: stands.filter((stand) => stand.part !== part.key || stand.axis !== axis) };
       // It begins where it stands anyway.
-      return { ...one, stands: [...stands, standOf(floor.design?.parts ?? [], { part: part.key, axis })] };
+      return { ...one, stands: [...stands, now()] };
     }
   }
 </script>

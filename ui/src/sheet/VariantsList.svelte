@@ -1,5 +1,6 @@
 <script lang="ts">
-  import { renamedVariant, withoutVariant, withVariant } from '../cases/exchange';
+  import { editGraphic, type Edit } from '../api/client';
+  import type { Graphic } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
   import { PHASE_KEYS } from '../floor/moves';
   import type { Phase } from '../player/moment';
@@ -19,10 +20,14 @@
   const shown = $derived(floor.played[key]);
   let added = $state('');
 
+  async function edited(document: Graphic, edit: Edit): Promise<Graphic> {
+    return (await editGraphic(document, floor.values, edit)).document;
+  }
+
   async function add() {
     const name = added.trim();
     if (!name) return;
-    await floor.change((seen) => withVariant(seen, key, name));
+    await floor.change((seen) => edited(seen, { what: 'ADD_VARIANT', key: name, phase: key }));
     if (floor.refusal) return;
     added = '';
     await floor.pin({ ...floor.played, [key]: name });
@@ -30,13 +35,15 @@
 
   async function remove(name: string) {
     await floor.pin({ ...floor.played, [key]: '' });
-    await floor.changeDesign((before) => withoutVariant(before, key, name));
+    await floor.changeDesign((before) => edited(before, { what: 'REMOVE_VARIANT', key: name, phase: key }));
     await floor.pin();
   }
 
   async function rename(name: string, to: string) {
     await floor.pin({ ...floor.played, [key]: '' });
-    await floor.changeDesign((before) => renamedVariant(before, key, name, to));
+    await floor.changeDesign((before) =>
+      edited(before, { what: 'RENAME_VARIANT', key: name, newName: to, phase: key }),
+    );
     await floor.pin(floor.refusal ? undefined : { ...floor.played, [key]: to });
   }
 </script>

@@ -98,3 +98,9 @@ export function partAt(rest: { part: string; at?: Rect }[], x: number, y: number
     at !== undefined && x >= at.x && x <= at.x + at.width && y >= at.y && y <= at.y + at.height;
   return rest.filter(holds).at(-1)?.part;
 }
+
+/** px before and after of a size that wraps others: a document may give one number for both. */
+export function padsOf({ pad }: Size): [number, number] {
+  if (typeof pad === 'number') return [pad, pad];
+  return [pad?.[0] ?? 0, pad?.at(-1) ?? 0];
+}

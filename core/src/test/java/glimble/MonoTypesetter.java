@@ -5,6 +5,7 @@ import glimble.text.Ink;
 import glimble.text.TextUnit;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
+import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -15,6 +16,11 @@ public final class MonoTypesetter implements Typesetter {
     @Override
     public Set<String> fonts() {
         return Set.of("mono");
+    }
+
+    @Override
+    public Writing writing() {
+        return new PlainWriting();
     }
 
     @Override
@@ -31,11 +37,11 @@ public final class MonoTypesetter implements Typesetter {
             boolean space = text.charAt(i) == ' ';
             if (!space && i > 0 && text.charAt(i - 1) == ' ') word++;
             units[i] = space ? -1 : letters.size();
-            if (!space) letters.add(new TextUnit(x[i], size / 2, 0, word, 0));
+            if (!space) letters.add(new TextUnit(x[i], size / 2, 0, letters.size(), word, 0));
         }
         Ink ink = count == 0 ? Ink.NONE : new Ink(0, -0.8 * size, width, 0.2 * size);
         List<GlyphRun> runs =
                 List.of(new GlyphRun(font, size / 1000, size / 1000, glyphs, x, new double[count], units));
-        return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs, letters);
+        return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs, letters, List.of());
     }
 }

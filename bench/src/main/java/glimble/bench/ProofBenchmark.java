@@ -54,7 +54,7 @@ public class ProofBenchmark {
                 .orElseThrow();
         Graphic graphic = TenParts.graphic(flyerBar, Integer.parseInt(sizes[1]) - PARTS_OF_FLYER_BAR);
         for (String phase : List.of("in", "loop", "out")) {
-            graphic = MoveEdits.retime(graphic, phase, 1, Integer.parseInt(sizes[2]));
+            graphic = MoveEdits.retime(graphic, phase, Integer.parseInt(sizes[2]), tried -> 1);
         }
         prover = new Prover(graphic, new Palette(Map.of()), typesetter, Pictures.NONE);
         fillings = new ArrayList<>();

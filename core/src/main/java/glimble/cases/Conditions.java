@@ -2,8 +2,9 @@ package glimble.cases;
 
 import glimble.graphic.Condition;
 import glimble.text.Blank;
+import glimble.text.NumberWords;
+import glimble.text.TypedNumber;
 import java.util.Map;
-import java.util.Optional;
 
 /** Whether a condition holds, and how it is said. */
 public final class Conditions {
@@ -16,9 +17,9 @@ public final class Conditions {
         String value = values.getOrDefault(field, "");
         if (condition instanceof Condition.Filled filled) return Blank.isBlank(value) != filled.filled();
         if (condition instanceof Condition.OneOf one) return one.texts().contains(value.strip());
-        if (condition instanceof Condition.Longer longer) return letters(value) > longer.letters();
+        if (condition instanceof Condition.Longer longer) return widths.letters(value) > longer.letters();
         if (condition instanceof Condition.Number number) {
-            return number(value)
+            return TypedNumber.read(value)
                     .map(given -> number.atLeast() ? given >= number.bound() : given <= number.bound())
                     .orElse(false);
         }
@@ -27,23 +28,6 @@ public final class Conditions {
         if (wider.part().isEmpty()) return widths.ofField(field, values) > wider.px();
         double width = widths.ofField(field, values);
         return widths.ofPart(wider.part(), values).orElse(Double.POSITIVE_INFINITY) < width;
-    }
-
-    /** Letters of a text without white space at its ends, a letter with its marks being one. */
-    static int letters(String text) {
-        return (int) Blank.oneLine(text)
-                .codePoints()
-                .filter(point -> Character.getType(point) != Character.NON_SPACING_MARK
-                        && Character.getType(point) != Character.ENCLOSING_MARK)
-                .count();
-    }
-
-    /** With a point or a comma before its fraction; empty if it is no number. */
-    static Optional<Double> number(String text) {
-        String plain = text.strip().replace(',', '.');
-        return plain.matches("[-+]?\\d{1,15}(\\.\\d{1,15})?")
-                ? Optional.of(Double.parseDouble(plain))
-                : Optional.empty();
     }
 
     /** Like {@code tag is blank}. */
@@ -65,13 +49,9 @@ public final class Conditions {
             return field + " is longer than " + longer.letters() + " letters";
         }
         if (condition instanceof Condition.Number number) {
-            return field + (number.atLeast() ? " is at least " : " is at most ") + plain(number.bound());
+            return field + (number.atLeast() ? " is at least " : " is at most ") + NumberWords.of(number.bound());
         }
         Condition.Wider wider = (Condition.Wider) condition;
-        return field + " is wider than " + (wider.part().isEmpty() ? plain(wider.px()) + " px" : wider.part());
-    }
-
-    static String plain(double number) {
-        return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
+        return field + " is wider than " + (wider.part().isEmpty() ? NumberWords.of(wider.px()) + " px" : wider.part());
     }
 }

@@ -3,6 +3,7 @@ package glimble.cases;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -112,7 +113,7 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
                 for (Condition condition : conditions) {
                     addNamed(tried, condition);
                     if (condition instanceof Condition.Number number) {
-                        for (int step = -1; step <= 1; step++) tried.add(Conditions.plain(number.bound() + step));
+                        for (int step = -1; step <= 1; step++) tried.add(NumberWords.of(number.bound() + step));
                     }
                     addLong(tried, field, condition, sample, widths, "7");
                 }

@@ -7,6 +7,7 @@ import glimble.graphic.Loop;
 import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.graphic.Span;
 import glimble.graphic.Variant;
@@ -25,26 +26,27 @@ public final class Variants {
         if (played.equals(Played.PLAIN)) return graphic;
         List<Variant> chosen = chosen(graphic, played);
         if (chosen.isEmpty()) return graphic;
-        In in = graphic.in();
-        Loop loop = graphic.loop();
-        Out out = graphic.out();
-        for (Variant variant : chosen) {
-            if (variant.phase() instanceof In other) in = other;
-            if (variant.phase() instanceof Loop other) loop = other;
-            if (variant.phase() instanceof Out other) out = other;
-        }
+        Graphic phased = graphic;
+        for (Variant variant : chosen) phased = withPhase(phased, variant.phase());
         List<Part> parts = graphic.parts();
         if (chosen.stream().anyMatch(variant -> !variant.stands().isEmpty())) {
             parts = parts.stream().map(part -> standing(part, chosen)).toList();
         }
-        return graphic.withParts(parts).withPhases(in, loop, out);
+        return phased.withParts(parts);
+    }
+
+    /** The graphic with another phase of the same kind. */
+    static Graphic withPhase(Graphic graphic, Phase other) {
+        return graphic.withPhases(
+                other instanceof In in ? in : graphic.in(),
+                other instanceof Loop loop ? loop : graphic.loop(),
+                other instanceof Out out ? out : graphic.out());
     }
 
     private static List<Variant> chosen(Graphic graphic, Played played) {
         List<Variant> chosen = new ArrayList<>();
-        List<Phase> phases = graphic.phases();
-        for (int i = 0; i < phases.size(); i++) {
-            graphic.variant(phases.get(i).word(), played.names().get(i)).ifPresent(chosen::add);
+        for (PhaseName phase : PhaseName.values()) {
+            graphic.variant(phase, played.of(phase)).ifPresent(chosen::add);
         }
         return chosen;
     }

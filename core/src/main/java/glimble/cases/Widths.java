@@ -6,6 +6,7 @@ import glimble.graphic.TextPart;
 import glimble.rest.Pictures;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
+import glimble.rest.ShownText;
 import glimble.text.Blank;
 import glimble.text.Letters;
 import glimble.text.TextPattern;
@@ -13,8 +14,11 @@ import glimble.text.Typesetter;
 import java.util.Map;
 import java.util.OptionalDouble;
 
-/** Measures what conditions ask for, px; only when asked. */
+/** Measures what conditions ask for, letters and px; only when asked. */
 public interface Widths {
+
+    /** Letters of a text, as people count them. */
+    int letters(String text);
 
     /** The widest text that shows a field, on one line and before any squeeze; 0 if none does. */
     double ofField(String field, Map<String, String> values);
@@ -25,6 +29,11 @@ public interface Widths {
     static Widths of(Graphic graphic, Typesetter typesetter, Pictures pictures) {
         return new Widths() {
             @Override
+            public int letters(String text) {
+                return Letters.count(text, typesetter.writing());
+            }
+
+            @Override
             public double ofField(String field, Map<String, String> values) {
                 double widest = 0;
                 for (Part part : graphic.parts()) {
@@ -32,7 +41,7 @@ public interface Widths {
                             || !TextPattern.fields(text.text()).contains(field)) continue;
                     String line = Blank.oneLine(TextPattern.fill(text.text(), values));
                     if (line.isEmpty()) continue;
-                    String shown = Letters.shown(line, text.layout().letters());
+                    String shown = ShownText.of(graphic, text, line, typesetter.writing());
                     double width = typesetter
                             .set(
                                     shown,

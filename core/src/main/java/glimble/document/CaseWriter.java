@@ -13,7 +13,7 @@ final class CaseWriter {
     static Tree variant(Variant variant) {
         Tree.Maker maker = PhaseWriter.phase(variant.phase())
                 .put("name", variant.name())
-                .put("phase", variant.phase().word());
+                .put("phase", variant.phase().name().word());
         return maker.putUnlessEmpty(
                         "stands",
                         variant.stands().stream().map(CaseWriter::stand).toList())

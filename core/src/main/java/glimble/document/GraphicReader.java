@@ -35,6 +35,11 @@ public final class GraphicReader {
         return problems.isEmpty() ? Reading.of(graphic) : Reading.refused(problems);
     }
 
+    /** What is wrong with the references and relations of a graphic that was put together of sound ones, such as variants. */
+    public static List<Problem> problems(Graphic graphic, Set<String> fonts) {
+        return References.problems(graphic, fonts);
+    }
+
     private static Graphic graphic(Spot spot) {
         spot.only(
                 "format",
@@ -51,7 +56,8 @@ public final class GraphicReader {
                 "guides",
                 "variants",
                 "cases",
-                "proof");
+                "proof",
+                "language");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -79,7 +85,8 @@ public final class GraphicReader {
                 spot.has("guides") ? guides(spot.at("guides")) : Guides.NONE,
                 CaseReader.variants(spot),
                 CaseReader.cases(spot),
-                CaseReader.proof(spot));
+                CaseReader.proof(spot),
+                language(spot));
     }
 
     /** Notes every key that an earlier item already has. */
@@ -122,7 +129,7 @@ public final class GraphicReader {
     }
 
     private static Field field(Spot spot) {
-        spot.only("key", "label", "kind", "required", "longest", "options", "sample");
+        spot.only("key", "label", "kind", "required", "longest", "options", "sample", "language");
         Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
@@ -136,7 +143,17 @@ public final class GraphicReader {
                 spot.flag("required", false),
                 spot.whole("longest", 0, Limits.TEXT, 0),
                 options,
-                spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "");
+                spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "",
+                language(spot));
+    }
+
+    /** A BCP 47 tag, of which the language itself counts; empty if it is missing. */
+    private static String language(Spot spot) {
+        if (!spot.has("language")) return "";
+        String tag = spot.at("language").text(Limits.KEY);
+        boolean sound = tag.matches("[A-Za-z]{2,3}(-[A-Za-z0-9]{1,8}){0,4}");
+        if (!sound) spot.at("language").problem("must be a language like 'tr', 'de' or 'el-GR'");
+        return tag;
     }
 
     private static Mirror mirror(Spot spot) {

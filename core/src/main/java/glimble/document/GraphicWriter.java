@@ -63,6 +63,7 @@ public final class GraphicWriter {
                     Tree.object().putUnlessEmpty("x", numbers(guides.x())).putUnlessEmpty("y", numbers(guides.y()));
             maker.put("guides", lines.made());
         }
+        if (!graphic.language().isEmpty()) maker.put("language", graphic.language());
         return maker.made();
     }
 
@@ -77,15 +78,16 @@ public final class GraphicWriter {
     }
 
     private static Tree field(Field field) {
-        return Tree.object()
+        Tree.Maker maker = Tree.object()
                 .put("key", field.key())
                 .put("label", field.label())
                 .put("kind", field.kind().word())
                 .put("required", field.required())
                 .putUnless(0, "longest", field.longest())
                 .putUnlessEmpty("options", texts(field.options()))
-                .put("sample", field.sample())
-                .made();
+                .put("sample", field.sample());
+        if (!field.language().isEmpty()) maker.put("language", field.language());
+        return maker.made();
     }
 
     private static Tree mirror(Mirror mirror) {

@@ -1,5 +1,7 @@
 package glimble.document;
 
+import glimble.text.FreshName;
+
 /** What a document may hold at most, so that no document can take more than a moment to read or to work out. */
 public final class Limits {
     public static final int FIELDS = 64;
@@ -19,7 +21,7 @@ public final class Limits {
     public static final int GUIDES = 64;
     public static final int MASKS = 8;
     public static final int OPTIONS = 64;
-    public static final int KEY = 60;
+    public static final int KEY = FreshName.LONGEST;
     public static final int TEXT = 2_000;
     public static final int PROBLEMS = 50;
     /** px, either way from the origin. */

@@ -119,14 +119,15 @@ final class MoveReader {
     }
 
     private static Deal deal(Spot spot) {
-        spot.only("over", "order", "seed", "each", "total", "per second", "scatter", "rate");
+        spot.only("over", "order", "seed", "each", "total", "per second", "scatter", "rate", "backwards");
         return new Deal(
                 spot.choice("over", Deal.Unit.values(), Deal.Unit::word),
                 spot.choice("order", Deal.Order.values(), Deal.Order::word, Deal.Order.FIRST),
                 spot.whole("seed", 0, 1_000_000, 0),
                 spot.oneOf(PACES, new Deal.Pace.Each(0)),
                 spot.number("scatter", 0, 1, 0),
-                spot.number("rate", 0, 1_000, 0));
+                spot.number("rate", 0, 1_000, 0),
+                spot.flag("backwards", false));
     }
 
     private static Travel sizeOf(Spot spot) {

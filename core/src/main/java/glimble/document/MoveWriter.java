@@ -66,9 +66,9 @@ final class MoveWriter {
         if (pace instanceof Deal.Pace.Each each) maker.put("each", each.overlap());
         else if (pace instanceof Deal.Pace.Total total) maker.put("total", total.overlap());
         else maker.put("per second", ((Deal.Pace.PerSecond) pace).units());
-        return maker.putUnless(0, "scatter", deal.scatter())
-                .putUnless(0, "rate", deal.rate())
-                .made();
+        maker.putUnless(0, "scatter", deal.scatter()).putUnless(0, "rate", deal.rate());
+        if (deal.backwards()) maker.put("backwards", true);
+        return maker.made();
     }
 
     private static Tree travel(Travel travel, Channel channel) {

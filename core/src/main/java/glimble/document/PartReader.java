@@ -294,9 +294,8 @@ final class PartReader {
         List<String> parts = new ArrayList<>();
         for (Spot item : spot.items("wraps", Limits.PARTS)) parts.add(item.key());
         if (parts.isEmpty()) spot.at("wraps").problem("must name at least one part");
-        List<Spot> pads = spot.items("pad", 2);
-        double before = pads.isEmpty() ? 0 : pads.get(0).number(-Limits.PX, Limits.PX);
-        double after = pads.isEmpty() ? 0 : pads.get(pads.size() - 1).number(-Limits.PX, Limits.PX);
+        double before = pad(spot, 0);
+        double after = pad(spot, 1);
         double least = spot.number("least", 0, Limits.PX, 0);
         return new Size.Wraps(
                 parts,
@@ -306,6 +305,13 @@ final class PartReader {
                 least,
                 spot.number("most", least, Limits.PX, Limits.PX),
                 spot.flag("revealed", false));
+    }
+
+    /** One number for both sides, or a list: before, after. */
+    private static double pad(Spot spot, int side) {
+        if (!spot.isList("pad")) return spot.number("pad", -Limits.PX, Limits.PX, 0);
+        List<Spot> pads = spot.items("pad", 2);
+        return pads.isEmpty() ? 0 : pads.get(Math.min(side, pads.size() - 1)).number(-Limits.PX, Limits.PX);
     }
 
     private static Size share(Spot spot) {

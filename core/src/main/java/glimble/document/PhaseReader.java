@@ -96,10 +96,10 @@ final class PhaseReader {
             for (Spot part : item.items("parts", Limits.PARTS)) parts.add(part.key());
             staggers.add(new Timing.Stagger(parts, item.whole("by", -Limits.FRAMES, Limits.FRAMES)));
         }
-        List<Timing.Stretch> spans = new ArrayList<>();
+        List<Timing.TimeSpan> spans = new ArrayList<>();
         for (Spot item : spot.items("spans", Limits.STAGGERS)) {
             item.only("frames", "firm");
-            spans.add(new Timing.Stretch(item.whole("frames", 1, Limits.FRAMES), item.flag("firm", false)));
+            spans.add(new Timing.TimeSpan(item.whole("frames", 1, Limits.FRAMES), item.flag("firm", false)));
         }
         return new Timing(delays, staggers, spans);
     }

@@ -56,7 +56,7 @@ final class PhaseWriter {
                 .made();
     }
 
-    private static Tree span(Timing.Stretch span) {
+    private static Tree span(Timing.TimeSpan span) {
         return Tree.object()
                 .put("frames", span.frames())
                 .put("firm", span.firm())

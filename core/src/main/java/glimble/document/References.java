@@ -16,6 +16,7 @@ import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Played;
@@ -220,7 +221,7 @@ final class References {
         Set<String> moves = Set.copyOf(phase.moves().stream().map(Move::key).toList());
         for (int i = 0; i < phase.moves().size(); i++) {
             Move move = phase.moves().get(i);
-            String path = "$." + phase.word() + ".moves[" + i + "]";
+            String path = "$." + phase.name().word() + ".moves[" + i + "]";
             if (known(move.part(), path + ".part")
                     && move.travel() instanceof Travel.ClearOfMask
                     && parts.get(move.part()).masks().stream().noneMatch(Mask::inside)) {
@@ -237,7 +238,9 @@ final class References {
             MoveOrder.waits(move.start())
                     .filter(waited -> !moves.contains(waited))
                     .ifPresent(waited -> problem(
-                            path + ".start", "there is no move '" + Spot.shown(waited) + "' in " + phase.word()));
+                            path + ".start",
+                            "there is no move '" + Spot.shown(waited) + "' in "
+                                    + phase.name().word()));
         }
     }
 
@@ -249,7 +252,7 @@ final class References {
     }
 
     private void checkTiming(Phase phase) {
-        String path = "$." + phase.word();
+        String path = "$." + phase.name().word();
         for (Timing.Delay delay : phase.timing().delays()) known(delay.part(), path + ".delays");
         if (phase instanceof In in) {
             for (int i = 0; i < in.steps().size(); i++) {
@@ -265,10 +268,10 @@ final class References {
         for (int i = 0; i < graphic.cases().size(); i++) {
             Case row = graphic.cases().get(i);
             String path = "$.cases[" + i + "]";
-            for (int phase = 0; phase < graphic.phases().size(); phase++) {
-                String word = graphic.phases().get(phase).word();
-                String name = row.played().names().get(phase);
-                if (!name.isEmpty() && graphic.variant(word, name).isEmpty()) {
+            for (PhaseName phase : PhaseName.values()) {
+                String name = row.played().of(phase);
+                if (!name.isEmpty() && graphic.variant(phase, name).isEmpty()) {
+                    String word = phase.word();
                     problem(path + "." + word, "there is no variant '" + Spot.shown(name) + "' of " + word);
                 }
             }
@@ -312,8 +315,9 @@ final class References {
             Variant variant = graphic.variants().get(i);
             String path = "$.variants[" + i + "]";
             for (Variant.Stand stand : variant.stands()) known(stand.part(), path + ".stands");
-            String word = variant.phase().word();
-            Graphic played = Variants.played(graphic, alone(word, variant.name()));
+            String word = variant.phase().name().word();
+            Graphic played =
+                    Variants.played(graphic, Played.only(variant.phase().name(), variant.name()));
             for (Problem problem : problems(played.withVariants(List.of()).withCases(List.of()), fonts)) {
                 boolean ofPhase = problem.path().startsWith("$." + word);
                 String inside = ofPhase ? problem.path().substring(word.length() + 2) : ".stands";
@@ -324,13 +328,11 @@ final class References {
         for (int i = 0; i < graphic.cases().size(); i++) {
             String path = "$.cases[" + i + "]";
             Graphic played = Variants.played(graphic, graphic.cases().get(i).played());
-            Relations.cycle(played).ifPresent(circle -> problem(path, "cannot be solved: " + circle));
+            // Variants that are each sound may not go together.
+            problems(played.withVariants(List.of()).withCases(List.of()), fonts).stream()
+                    .findFirst()
+                    .ifPresent(found -> problem(path, "its variants do not go together: " + found.sentence()));
         }
-    }
-
-    private static Played alone(String phase, String name) {
-        return new Played(
-                phase.equals("in") ? name : "", phase.equals("loop") ? name : "", phase.equals("out") ? name : "");
     }
 
     private void checkTrials() {
@@ -346,7 +348,8 @@ final class References {
         Relations.cycle(graphic).ifPresent(circle -> problem("$.parts", "cannot be solved: " + circle));
         for (Phase phase : graphic.phases()) {
             MoveOrder.cycle(phase, new Members(graphic))
-                    .ifPresent(circle -> problem("$." + phase.word() + ".moves", "would never begin: " + circle));
+                    .ifPresent(
+                            circle -> problem("$." + phase.name().word() + ".moves", "would never begin: " + circle));
         }
     }
 }

@@ -1,5 +1,6 @@
 package glimble.document;
 
+import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -133,7 +134,7 @@ final class Spot {
         }
         // The negated form also refuses not-a-number.
         if (!(number.number() >= least && number.number() <= most)) {
-            problem("must be from " + plain(least) + " to " + plain(most));
+            problem("must be from " + NumberWords.of(least) + " to " + NumberWords.of(most));
             return least;
         }
         // Adding nothing turns a negative zero into a plain one.
@@ -196,9 +197,5 @@ final class Spot {
 
     static String shown(String given) {
         return given.length() <= SHOWN ? given : given.substring(0, SHOWN) + "…";
-    }
-
-    private static String plain(double number) {
-        return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
     }
 }

@@ -5,12 +5,13 @@ import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.Phase;
-import glimble.graphic.Place;
 import glimble.graphic.ProofRules;
-import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.Step;
+import glimble.graphic.TextPart;
 import glimble.graphic.Variant;
+import glimble.rest.Rect;
+import glimble.text.TextPattern;
 import java.util.List;
 import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
@@ -20,8 +21,7 @@ final class CaseReferences {
     private CaseReferences() {}
 
     /** Every part that is named under another name. */
-    static Graphic renamed(
-            Graphic graphic, UnaryOperator<String> name, UnaryOperator<Size> size, UnaryOperator<Place> place) {
+    static Graphic renamed(Graphic graphic, UnaryOperator<String> name) {
         Graphic stepped = graphic.withPhases((Phase phase) -> steps(
                 phase,
                 steps -> steps.stream()
@@ -30,11 +30,7 @@ final class CaseReferences {
         List<Variant> variants = stepped.variants().stream()
                 .map(variant -> variant.withStands(variant.stands().stream()
                         .map(stand -> new Variant.Stand(
-                                name.apply(stand.part()),
-                                stand.axis(),
-                                new Span(
-                                        size.apply(stand.span().size()),
-                                        place.apply(stand.span().place()))))
+                                name.apply(stand.part()), stand.axis(), Renaming.span(stand.span(), name)))
                         .toList()))
                 .toList();
         List<ProofRules.Accepted> accepted = graphic.proof().accepted().stream()
@@ -49,39 +45,75 @@ final class CaseReferences {
         return new Condition.Wider(wider.field(), name.apply(wider.part()), wider.px());
     }
 
-    /** Without a part that is gone: what stood by it stands as it does anyway, its steps go, and conditions on its width. */
-    static Graphic withoutPart(Graphic graphic, String gone) {
+    /**
+     * Without a part that is gone: its steps go, and what was compared with its width is compared with the px it has now.
+     *
+     * @param box where it rests now; null if it is absent
+     * @throws EditRefused if a case compares with it while it is absent
+     */
+    static Graphic withoutPart(Graphic graphic, String gone, Rect box) {
         Graphic stepped = graphic.withPhases((Phase phase) -> steps(
                 phase,
                 steps ->
                         steps.stream().filter(step -> !step.part().equals(gone)).toList()));
-        List<Variant> variants = stepped.variants().stream()
-                .map(variant -> variant.withStands(variant.stands().stream()
-                        .filter(stand -> !names(stand, gone))
-                        .toList()))
-                .toList();
         List<ProofRules.Accepted> accepted = graphic.proof().accepted().stream()
                 .filter(one -> !one.part().equals(gone))
                 .toList();
-        return only(
-                        stepped.withVariants(variants),
-                        condition -> !(condition instanceof Condition.Wider wider
-                                && wider.part().equals(gone)))
+        List<String> measuring = cases(graphic, condition -> measures(condition, gone));
+        if (box == null && !measuring.isEmpty()) {
+            throw new EditRefused(said(measuring) + " compares with the width of " + gone
+                    + ", which is not there for these values; take that condition away first, or fill in what " + gone
+                    + " needs");
+        }
+        return conditions(
+                        stepped,
+                        condition -> measures(condition, gone)
+                                ? new Condition.Wider(((Condition.Wider) condition).field(), "", box.width())
+                                : condition)
                 .withProof(new ProofRules(graphic.proof().limits(), accepted));
     }
 
-    private static boolean names(Variant.Stand stand, String part) {
-        Span span = stand.span();
-        if (stand.part().equals(part)) return true;
-        if (span.size() instanceof Size.Matches matches && matches.part().equals(part)) return true;
-        if (span.size() instanceof Size.Wraps wraps && wraps.parts().contains(part)) return true;
-        if (span.place() instanceof Place.Stacked in && in.stack().equals(part)) return true;
-        return span.place() instanceof Place.Hang hang && hang.on().equals(part);
+    private static boolean measures(Condition condition, String part) {
+        return condition instanceof Condition.Wider wider && wider.part().equals(part);
     }
 
-    /** Without a field: conditions on it go. */
-    static Graphic withoutField(Graphic graphic, String field) {
-        return only(graphic, condition -> !condition.about().map(field::equals).orElse(false));
+    /** @throws EditRefused if a case compares the width of a field that no text shows any more */
+    static void checkWidthsAreShown(Graphic graphic, String gone) {
+        for (Case row : graphic.cases()) {
+            for (Condition condition : row.when()) {
+                if (!(condition instanceof Condition.Wider wider)) continue;
+                boolean shown = graphic.parts().stream()
+                        .anyMatch(part -> part instanceof TextPart text
+                                && TextPattern.fields(text.text()).contains(wider.field()));
+                if (shown) continue;
+                throw new EditRefused("the case ‘" + row.name() + "’ asks how wide " + wider.field() + " is, and "
+                        + gone + " is the last text that shows it; take that condition away first");
+            }
+        }
+    }
+
+    /**
+     * Nothing is taken out of cases without asking: one without its condition would answer more than before.
+     *
+     * @throws EditRefused if a case asks for the field, or for the width of what shows it
+     */
+    static void checkNoCaseAsks(Graphic graphic, String field) {
+        List<String> asking =
+                cases(graphic, condition -> condition.about().map(field::equals).orElse(false));
+        if (asking.isEmpty()) return;
+        throw new EditRefused(said(asking) + " asks for " + field
+                + "; change or remove that condition first, since the case would answer more without it");
+    }
+
+    private static List<String> cases(Graphic graphic, Predicate<Condition> which) {
+        return graphic.cases().stream()
+                .filter(row -> row.when().stream().anyMatch(which))
+                .map(Case::name)
+                .toList();
+    }
+
+    private static String said(List<String> cases) {
+        return (cases.size() == 1 ? "the case ‘" : "each of the cases ‘") + String.join("’, ‘", cases) + "’";
     }
 
     /** Every size and place of variants changed, and every px of conditions. */
@@ -105,13 +137,6 @@ final class CaseReferences {
     private static Graphic conditions(Graphic graphic, UnaryOperator<Condition> rule) {
         return graphic.withCases(graphic.cases().stream()
                 .map(row -> new Case(row.name(), row.when().stream().map(rule).toList(), row.played(), row.alone()))
-                .toList());
-    }
-
-    private static Graphic only(Graphic graphic, Predicate<Condition> kept) {
-        return graphic.withCases(graphic.cases().stream()
-                .map(row ->
-                        new Case(row.name(), row.when().stream().filter(kept).toList(), row.played(), row.alone()))
                 .toList());
     }
 }

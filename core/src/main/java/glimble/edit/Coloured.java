@@ -9,6 +9,7 @@ import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.Phase;
 import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
@@ -17,6 +18,7 @@ import glimble.graphic.Travel;
 import glimble.rest.Note;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -41,22 +43,31 @@ public final class Coloured {
                         moves -> moves.stream().map(move -> move(move, colour)).toList());
     }
 
-    private static Move move(Move move, UnaryOperator<String> colour) {
+    /** A move with the colour of its tint changed by a rule. */
+    static Move move(Move move, UnaryOperator<String> colour) {
         if (!(move.travel() instanceof Travel.Tint tint)) return move;
         return move.withTravel(new Travel.Tint(colour.apply(tint.colour()), tint.share()));
     }
 
-    /** A note for every part and name that is neither a colour nor in the palette. */
+    /** A note for every part and name that is neither a colour nor in the palette; of tints too. */
     public static List<Note> missing(Graphic graphic, Palette palette, Map<String, String> values) {
-        List<Note> notes = new ArrayList<>();
-        for (Part part : graphic.parts()) {
-            for (String given : colours(part)) {
-                String name = valued(given, graphic, values);
-                if (!Palette.isColour(name) && !palette.colours().containsKey(name)) {
-                    notes.add(new Note(part.key(), "its colour '" + name + "' is not in the palette"));
-                }
+        Map<String, Set<String>> given = new LinkedHashMap<>();
+        for (Part part : graphic.parts()) given.put(part.key(), colours(part));
+        for (Phase phase : graphic.phases()) {
+            for (Move move : phase.moves()) {
+                if (move.travel() instanceof Travel.Tint tint)
+                    given.get(move.part()).add(tint.colour());
             }
         }
+        List<Note> notes = new ArrayList<>();
+        given.forEach((part, colours) -> {
+            for (String colour : colours) {
+                String name = valued(colour, graphic, values);
+                if (!Palette.isColour(name) && !palette.colours().containsKey(name)) {
+                    notes.add(new Note(part, "its colour '" + name + "' is not in the palette"));
+                }
+            }
+        });
         return notes;
     }
 
@@ -75,21 +86,7 @@ public final class Coloured {
         return graphic.field(key).map(Field::sample).orElse("");
     }
 
-    /** Names of palette entries that a graphic uses. */
-    public static Set<String> names(Graphic graphic) {
-        Set<String> names = new LinkedHashSet<>();
-        for (Part part : graphic.parts()) names.addAll(names(part));
-        return names;
-    }
-
-    private static Set<String> names(Part part) {
-        Set<String> names = new LinkedHashSet<>(colours(part));
-        names.removeIf(
-                given -> Palette.isColour(given) || !TextPattern.fields(given).isEmpty());
-        return names;
-    }
-
-    private static Set<String> colours(Part part) {
+    static Set<String> colours(Part part) {
         Set<String> colours = new LinkedHashSet<>();
         part(part, colour -> {
             colours.add(colour);

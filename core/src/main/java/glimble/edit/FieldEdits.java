@@ -17,8 +17,13 @@ import java.util.TreeMap;
 public final class FieldEdits {
     private FieldEdits() {}
 
-    /** The document without a field: texts lose their place for it, trials its values. */
+    /**
+     * The document without a field: texts lose their place for it, trials its values.
+     *
+     * @throws EditRefused if a case asks for it
+     */
     public static Graphic remove(Graphic graphic, String key) {
+        CaseReferences.checkNoCaseAsks(graphic, key);
         List<Field> fields = graphic.fields().stream()
                 .filter(field -> !field.key().equals(key))
                 .toList();
@@ -31,10 +36,12 @@ public final class FieldEdits {
             values.remove(key);
             trials.add(new Trial(trial.name(), values));
         }
-        return CaseReferences.withoutField(graphic, key)
-                .withFields(fields)
+        return graphic.withFields(fields)
                 .withParts(parts)
                 .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
+                .withMoves(moves -> moves.stream()
+                        .map(move -> Coloured.move(move, colour -> without(colour, key)))
+                        .toList())
                 .withTrials(trials);
     }
 

@@ -10,12 +10,14 @@ import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 import glimble.rest.Rect;
+import glimble.text.FreshName;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -54,13 +56,13 @@ public final class Gestures {
      * The graphic with the moves of a gesture added.
      *
      * @param key of the part
-     * @param phase {@code in} or {@code out}
+     * @param phase in or out
      * @param name one of {@link #of}
      * @param box where the part rests
      * @param frame at which it begins
      * @throws IllegalArgumentException if the part has no such gesture
      */
-    public static Graphic add(Graphic graphic, String key, String phase, String name, Rect box, int frame) {
+    public static Graphic add(Graphic graphic, String key, PhaseName phase, String name, Rect box, int frame) {
         Part part = graphic.part(key).orElseThrow();
         if (!of(part).contains(name))
             throw new IllegalArgumentException("there is no gesture '" + name + "' for " + key);
@@ -73,7 +75,7 @@ public final class Gestures {
             for (Move move : moves) taken.add(move.key());
             String first = null;
             for (Change change : gestures.changes(name)) {
-                String named = MoveEdits.fresh(
+                String named = FreshName.take(
                         taken,
                         key + " " + name
                                 + (first == null ? "" : " " + change.channel().word()));
@@ -81,7 +83,7 @@ public final class Gestures {
                 Start start = first == null ? new Start.At(frame) : new Start.With(first, 0);
                 first = first == null ? named : first;
                 int length = Math.max(1, (int) Math.rint(change.share() * rate));
-                Ease ease = phase.equals("in") ? change.in() : change.out();
+                Ease ease = phase == PhaseName.IN ? change.in() : change.out();
                 all.add(new Move(
                                 named,
                                 key,
@@ -104,12 +106,12 @@ public final class Gestures {
      * @param moves as they were on another part
      * @param frame at which the first of them begins
      */
-    public static Graphic add(Graphic graphic, String key, String phase, List<Move> moves, int frame) {
+    public static Graphic add(Graphic graphic, String key, PhaseName phase, List<Move> moves, int frame) {
         return MoveEdits.changed(graphic, phase, known -> {
             Set<String> taken = new HashSet<>();
             for (Move move : known) taken.add(move.key());
             Map<String, String> names = new LinkedHashMap<>();
-            for (Move move : moves) names.put(move.key(), MoveEdits.fresh(taken, key + " " + move.key()));
+            for (Move move : moves) names.put(move.key(), FreshName.take(taken, key + " " + move.key()));
             int first = moves.stream()
                     .map(Move::start)
                     .filter(Start.At.class::isInstance)

@@ -1,5 +1,6 @@
 package glimble.edit;
 
+import glimble.graphic.Deal;
 import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
@@ -7,52 +8,57 @@ import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Start;
 import glimble.graphic.Timing;
+import glimble.motion.Members;
+import glimble.motion.MoveOrder;
+import glimble.motion.Retiming;
+import glimble.text.FreshName;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.ToIntFunction;
 import java.util.function.UnaryOperator;
 
 /** Edits of moves that touch more than one of them. */
 public final class MoveEdits {
+    private static final int TRIES = 12;
+
     private MoveEdits() {}
 
     /**
      * The moves of one phase changed by a rule.
      *
-     * @param phase {@code in}, {@code loop} or {@code out}
+     * @param phase which of them
      */
-    static Graphic changed(Graphic graphic, String phase, UnaryOperator<List<Move>> rule) {
+    static Graphic changed(Graphic graphic, PhaseName phase, UnaryOperator<List<Move>> rule) {
         In in = graphic.in();
         Loop loop = graphic.loop();
         Out out = graphic.out();
         return switch (phase) {
-            case "in" -> graphic.withPhases(in.with(rule.apply(in.moves()), in.timing()), loop, out);
-            case "loop" -> graphic.withPhases(in, loop.with(rule.apply(loop.moves()), loop.timing()), out);
-            default -> graphic.withPhases(in, loop, out.with(rule.apply(out.moves()), out.timing()));
+            case IN -> graphic.withPhases(in.with(rule.apply(in.moves()), in.timing()), loop, out);
+            case LOOP -> graphic.withPhases(in, loop.with(rule.apply(loop.moves()), loop.timing()), out);
+            case OUT -> graphic.withPhases(in, loop, out.with(rule.apply(out.moves()), out.timing()));
         };
     }
 
     /** Without some moves; who waited for one begins where it would have begun, and linked copies become moves of their own. */
-    public static Graphic remove(Graphic graphic, String phase, List<String> keys) {
-        return changed(graphic, phase, moves -> {
-            Map<String, Move> byKey = byKey(moves);
-            List<Move> left = new ArrayList<>();
-            for (Move move : moves) {
-                if (keys.contains(move.key())) continue;
-                Start start = move.start();
-                for (String waited = waited(start); keys.contains(waited); waited = waited(start)) {
-                    start = byKey.get(waited).start();
-                }
-                Move kept = keys.contains(move.like()) ? move.unlinked() : move;
-                left.add(kept.withStart(start));
-            }
-            return left;
-        });
+    public static Graphic remove(Graphic graphic, PhaseName phase, List<String> keys) {
+        Members members = new Members(graphic);
+        return changed(graphic, phase, moves -> without(moves, keys, members));
+    }
+
+    static List<Move> without(List<Move> moves, List<String> keys, Members members) {
+        Map<String, Start> starts = MoveOrder.closedUp(moves, members, move -> keys.contains(move.key()), Move::length);
+        return moves.stream()
+                .filter(move -> starts.containsKey(move.key()))
+                .map(move -> keys.contains(move.like()) ? move.unlinked() : move)
+                .map(move -> move.withStart(starts.get(move.key())))
+                .toList();
     }
 
     private static Map<String, Move> byKey(List<Move> moves) {
@@ -67,7 +73,7 @@ public final class MoveEdits {
     }
 
     /** A move under another key, in everything that waits for it or is linked to it. */
-    public static Graphic rename(Graphic graphic, String phase, String key, String to) {
+    public static Graphic rename(Graphic graphic, PhaseName phase, String key, String to) {
         return changed(
                 graphic,
                 phase,
@@ -101,7 +107,7 @@ public final class MoveEdits {
     public static Graphic copy(Graphic graphic, String from, String to, boolean linked) {
         Graphic copied = graphic;
         for (Phase phase : graphic.phases()) {
-            copied = changed(copied, phase.word(), moves -> withCopies(moves, from, to, linked));
+            copied = changed(copied, phase.name(), moves -> withCopies(moves, from, to, linked));
         }
         return copied;
     }
@@ -111,7 +117,7 @@ public final class MoveEdits {
         Map<String, String> names = new HashMap<>();
         for (Move move : moves) {
             if (move.part().equals(from))
-                names.put(move.key(), fresh(taken, move.key().replace(from, to)));
+                names.put(move.key(), FreshName.take(taken, move.key().replace(from, to)));
         }
         List<Move> all = new ArrayList<>(moves);
         for (Move move : moves) {
@@ -123,28 +129,47 @@ public final class MoveEdits {
         return all;
     }
 
-    /** A key that is not taken yet; from then on it is. */
-    static String fresh(Set<String> taken, String word) {
-        String key = word;
-        for (int i = 2; !taken.add(key); i++) key = word + " " + i;
-        return key;
+    /**
+     * A phase in another length: every start, offset and length of its moves, its delays, staggers and spans times one factor, in whole
+     * frames. Rounded frames may add up to another length than is wanted; then the factor is sought that comes nearest.
+     *
+     * @param wanted frames it shall have, more than 0
+     * @param length frames that the phase has in a graphic, more than 0
+     */
+    public static Graphic retime(Graphic graphic, PhaseName phase, int wanted, ToIntFunction<Graphic> length) {
+        double factor = wanted / (double) length.applyAsInt(graphic);
+        Graphic nearest = null;
+        int off = Integer.MAX_VALUE;
+        for (int i = 0; i < TRIES && off > 0; i++) {
+            Graphic tried = times(graphic, phase, factor);
+            int has = length.applyAsInt(tried);
+            if (Math.abs(has - wanted) < off) {
+                nearest = tried;
+                off = Math.abs(has - wanted);
+            }
+            factor *= (wanted + 0.5) / (has + 0.5);
+        }
+        return nearest;
     }
 
-    /**
-     * A phase in another length: every start, offset and length of its moves times one factor, in whole frames.
-     *
-     * @param had frames it has, more than 0
-     * @param wanted frames it shall have, more than 0
-     */
-    public static Graphic retime(Graphic graphic, String phase, int had, int wanted) {
-        double factor = wanted / (double) had;
-        return changed(
-                graphic,
-                phase,
-                moves -> moves.stream()
-                        .map(move -> move.withStart(times(move.start(), factor))
-                                .withLength(Math.max(1, times(move.length(), factor))))
+    private static Graphic times(Graphic graphic, PhaseName phase, double factor) {
+        Phase had = graphic.phase(phase);
+        List<Move> moves = had.moves().stream()
+                .map(move -> move.withStart(times(move.start(), factor))
+                        .withLength(Math.max(1, times(move.length(), factor))))
+                .toList();
+        Timing timing = had.timing();
+        Timing retimed = new Timing(
+                timing.delays().stream()
+                        .map(delay -> new Timing.Delay(delay.part(), times(delay.frames(), factor)))
+                        .toList(),
+                timing.staggers().stream()
+                        .map(stagger -> new Timing.Stagger(stagger.parts(), times(stagger.by(), factor)))
+                        .toList(),
+                timing.spans().stream()
+                        .map(span -> new Timing.TimeSpan(Math.max(1, times(span.frames(), factor)), span.firm()))
                         .toList());
+        return graphic.withPhases((Phase own) -> own == had ? own.with(moves, retimed) : own);
     }
 
     private static int times(int frames, double factor) {
@@ -181,7 +206,10 @@ public final class MoveEdits {
             int end = ends.getOrDefault(move.key(), starts.getOrDefault(move.key(), 0) + move.length());
             moves.add(backwards(move).withStart(new Start.At(Math.max(0, length - end))));
         }
-        return graphic.withPhases(graphic.in(), graphic.loop(), new Out(moves));
+        List<Timing.TimeSpan> spans = graphic.in().timing().spans();
+        List<Timing.TimeSpan> backwards = spans.isEmpty() ? spans : Retiming.backwards(spans, length);
+        Timing timing = new Timing(List.of(), List.of(), backwards);
+        return graphic.withPhases(graphic.in(), graphic.loop(), new Out(moves, timing, false));
     }
 
     /** The same way backwards in time. */
@@ -194,6 +222,8 @@ public final class MoveEdits {
             keys.add(new Move.Key(1 - had.get(i).at(), had.get(i).near(), before.backwards()));
         }
         Ease first = had.isEmpty() ? move.ease() : had.get(had.size() - 1).ease();
-        return move.unlinked().withEase(first.backwards(), keys);
+        return move.unlinked()
+                .withEase(first.backwards(), keys)
+                .withDeal(move.deal().map(Deal::turnedBack));
     }
 }

@@ -29,7 +29,12 @@ final class Rewrite {
         Base base = part.base();
         Part changed = part.withBase(base.withSpans(span(base, Axis.X, size, place), span(base, Axis.Y, size, place))
                 .withMasks(masks.apply(base.masks())));
-        if (!(changed instanceof TextPart text) || text.fit().isEmpty()) return changed;
+        return room(changed, size);
+    }
+
+    /** A part whose room, if it is a text with one, is changed by a rule. */
+    static Part room(Part part, UnaryOperator<Size> size) {
+        if (!(part instanceof TextPart text) || text.fit().isEmpty()) return part;
         Fit fit = text.fit().get();
         Fit fitted = new Fit(size.apply(fit.room()), fit.lines(), fit.least(), fit.both(), fit.together());
         return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fitted), text.look());

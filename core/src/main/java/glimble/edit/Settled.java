@@ -10,6 +10,7 @@ import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.Travel;
+import glimble.graphic.Variant;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -28,7 +29,9 @@ final class Settled {
     static Graphic of(Graphic graphic) {
         Settled settled = new Settled(graphic);
         List<Part> parts = graphic.parts().stream().map(settled::part).toList();
-        return graphic.withParts(parts)
+        Graphic mended = graphic.withParts(parts);
+        return mended.withVariants(
+                        mended.variants().stream().map(settled::variant).toList())
                 .withMoves(moves -> moves.stream().map(settled::move).toList());
     }
 
@@ -36,16 +39,28 @@ final class Settled {
         return part.withBase(part.base().withSpans(span(part, Axis.X), span(part, Axis.Y)));
     }
 
-    private Span span(Part part, Axis axis) {
-        Span span = part.span(axis);
-        if (!(span.place() instanceof Place.Hang hang)) return span;
-        Edge at = hang.onGround() ? hang.at() : edge(hang.at(), parts.get(hang.on()), axis);
-        return new Span(
-                span.size(), new Place.Hang(edge(hang.edge(), part, axis), hang.on(), at, hang.plus(), hang.stays()));
+    private Variant variant(Variant variant) {
+        return variant.withStands(variant.stands().stream()
+                .map(stand -> new Variant.Stand(stand.part(), stand.axis(), span(stand.span(), stand.axis())))
+                .toList());
     }
 
-    private static Edge edge(Edge edge, Part part, Axis axis) {
-        return part.span(axis).size() instanceof Size.Wraps ? edge : edge.outer();
+    private Span span(Part part, Axis axis) {
+        return span(part.span(axis), axis);
+    }
+
+    /** Edges of parts as they rest without variants: what only a variant makes wrap others is judged by the reader. */
+    private Span span(Span span, Axis axis) {
+        if (!(span.place() instanceof Place.Hang hang)) return span;
+        Edge at = hang.onGround()
+                ? hang.at()
+                : edge(hang.at(), parts.get(hang.on()).span(axis).size());
+        return new Span(
+                span.size(), new Place.Hang(edge(hang.edge(), span.size()), hang.on(), at, hang.plus(), hang.stays()));
+    }
+
+    private static Edge edge(Edge edge, Size size) {
+        return size instanceof Size.Wraps ? edge : edge.outer();
     }
 
     private Move move(Move move) {

@@ -3,14 +3,24 @@ package glimble.graphic;
 /**
  * How a move is dealt out over the units of a text.
  *
- * @param over letters, words or lines; a letter is what people see as one, with its marks, and joined letters stay whole
+ * @param over letters, words or lines; a letter is what people see as one, with its marks; letters that are drawn as one begin together
  * @param order which unit begins first
  * @param seed of the random order, and of the scatter
  * @param pace how fast units follow each other
  * @param scatter how much the way of each unit differs by chance, 0–1: 0 for all alike, 1 for any share of it either way
  * @param rate how often a second a scattered unit changes its way; 0 for never
+ * @param backwards whether it is all seen backwards in time: who would begin first ends last
  */
-public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, double rate) {
+public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, double rate, boolean backwards) {
+
+    public Deal(Unit over, Order order, int seed, Pace pace, double scatter, double rate) {
+        this(over, order, seed, pace, scatter, rate, false);
+    }
+
+    /** The same seen backwards in time. */
+    public Deal turnedBack() {
+        return new Deal(over, order, seed, pace, scatter, rate, !backwards);
+    }
 
     public enum Unit {
         LETTERS("letters"),

@@ -8,12 +8,26 @@ import java.util.List;
  * @param key how parts refer to it, {@code {key}} in a text
  * @param label how the form names it
  * @param required whether a filling without it is incomplete
- * @param longest characters a form lets through; 0 for no limit
+ * @param longest letters a form lets through, as people count them; 0 for no limit
  * @param options what can be chosen, of a choice; empty for any other kind
+ * @param language BCP 47, of what is filled in; empty for that of the graphic
  * @param sample what stands in it when the graphic is shown to people
  */
 public record Field(
-        String key, String label, Kind kind, boolean required, int longest, List<String> options, String sample) {
+        String key,
+        String label,
+        Kind kind,
+        boolean required,
+        int longest,
+        List<String> options,
+        String sample,
+        String language) {
+
+    /** One of no language of its own. */
+    public Field(
+            String key, String label, Kind kind, boolean required, int longest, List<String> options, String sample) {
+        this(key, label, kind, required, longest, options, sample, "");
+    }
 
     public Field {
         options = List.copyOf(options);

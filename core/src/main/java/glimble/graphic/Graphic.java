@@ -21,6 +21,7 @@ import java.util.function.UnaryOperator;
  * @param variants further versions of its phases
  * @param cases which variants answer which values, the first that fits; without any the phases themselves do
  * @param proof what is said of its proof
+ * @param language BCP 47, of its texts where a field says no other; empty for none in particular
  */
 public record Graphic(
         String name,
@@ -36,7 +37,8 @@ public record Graphic(
         Guides guides,
         List<Variant> variants,
         List<Case> cases,
-        ProofRules proof) {
+        ProofRules proof,
+        String language) {
 
     public Graphic {
         fields = List.copyOf(fields);
@@ -74,7 +76,8 @@ public record Graphic(
                 guides,
                 List.of(),
                 List.of(),
-                ProofRules.USUAL);
+                ProofRules.USUAL,
+                "");
     }
 
     public Optional<Part> part(String key) {
@@ -90,34 +93,48 @@ public record Graphic(
         return List.of(in, loop, out);
     }
 
+    public Phase phase(PhaseName which) {
+        return switch (which) {
+            case IN -> in;
+            case LOOP -> loop;
+            case OUT -> out;
+        };
+    }
+
     public Graphic withFrame(Frame other) {
         return new Graphic(
-                name, other, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
+                name, other, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                language);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
-                name, frame, others, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
+                name, frame, others, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                language);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
-                name, frame, fields, others, in, loop, out, mirror, trials, tags, guides, variants, cases, proof);
+                name, frame, fields, others, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                language);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, other, trials, tags, guides, variants, cases, proof);
+                name, frame, fields, parts, in, loop, out, other, trials, tags, guides, variants, cases, proof,
+                language);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, others, tags, guides, variants, cases, proof);
+                name, frame, fields, parts, in, loop, out, mirror, others, tags, guides, variants, cases, proof,
+                language);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, others, variants, cases, proof);
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, others, variants, cases, proof,
+                language);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -131,29 +148,37 @@ public record Graphic(
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
                 name, frame, fields, parts, otherIn, otherLoop, otherOut, mirror, trials, tags, guides, variants, cases,
-                proof);
+                proof, language);
     }
 
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, others, cases, proof);
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, others, cases, proof,
+                language);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, others, proof);
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, others, proof,
+                language);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, other);
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, other,
+                language);
+    }
+
+    public Graphic withLanguage(String other) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof, other);
     }
 
     /** A variant of a phase by its name; empty if there is none. */
-    public Optional<Variant> variant(String phase, String variantName) {
+    public Optional<Variant> variant(PhaseName phase, String variantName) {
         return variants.stream()
                 .filter(variant ->
-                        variant.phase().word().equals(phase) && variant.name().equals(variantName))
+                        variant.phase().name() == phase && variant.name().equals(variantName))
                 .findFirst();
     }
 

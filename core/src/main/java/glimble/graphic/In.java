@@ -32,7 +32,7 @@ public record In(List<Move> moves, Timing timing, List<Step> steps) implements P
     }
 
     @Override
-    public String word() {
-        return "in";
+    public PhaseName name() {
+        return PhaseName.IN;
     }
 }

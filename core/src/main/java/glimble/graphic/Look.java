@@ -11,6 +11,9 @@ import java.util.Optional;
  * @param opacity of all of it, 0–1
  */
 public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow, Optional<Glow> glow, double opacity) {
+    /** A blur of so many px fades within one and a half times as many: three standard deviations of half of it. */
+    public static final double FADES = 1.5;
+
     public static final Look PLAIN = new Look(Optional.empty(), Optional.empty());
 
     public Look(Optional<Stroke> stroke, Optional<Shadow> shadow) {
@@ -30,10 +33,13 @@ public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow, Optional<Gl
      */
     public record Shadow(String colour, double x, double y, double blur) {}
 
-    /** How far anything of it reaches beyond the part, px, on the side that a direction points to; 0 or more. */
-    public double reach(Toward toward, boolean mirrored) {
-        double reach = Math.max(
-                stroke.map(Stroke::width).orElse(0.0), glow.map(Glow::blur).orElse(0.0));
+    /**
+     * How far anything of it reaches beyond the shape it surrounds, px, on the side that a direction points to; 0 or more.
+     *
+     * @param around px of a stroke outside the shape
+     */
+    double reach(Toward toward, boolean mirrored, double around) {
+        double reach = Math.max(around, glow.map(Glow::blur).orElse(0.0) * FADES);
         if (shadow.isEmpty()) return reach;
         Shadow thrown = shadow.get();
         double x = mirrored ? -thrown.x() : thrown.x();
@@ -43,6 +49,6 @@ public record Look(Optional<Stroke> stroke, Optional<Shadow> shadow, Optional<Gl
             case UP -> -thrown.y();
             case DOWN -> thrown.y();
         };
-        return Math.max(reach, reach + along + thrown.blur());
+        return Math.max(reach, around + along + thrown.blur() * FADES);
     }
 }

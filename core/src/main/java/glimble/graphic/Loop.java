@@ -23,7 +23,7 @@ public record Loop(int length, List<Move> moves, Timing timing) implements Phase
     }
 
     @Override
-    public String word() {
-        return "loop";
+    public PhaseName name() {
+        return PhaseName.LOOP;
     }
 }

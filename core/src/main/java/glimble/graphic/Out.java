@@ -23,7 +23,7 @@ public record Out(List<Move> moves, Timing timing, boolean mirrorsIn) implements
     }
 
     @Override
-    public String word() {
-        return "out";
+    public PhaseName name() {
+        return PhaseName.OUT;
     }
 }

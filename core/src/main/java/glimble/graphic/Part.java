@@ -22,6 +22,15 @@ public sealed interface Part permits TextPart, BoxPart, LinePart, PicturePart, S
         return Look.PLAIN;
     }
 
+    /** How far what is drawn of it reaches beyond its box or ink, px, on the side that a direction points to; 0 or more. */
+    default double reach(Toward toward, boolean mirrored) {
+        // Inside a box, outside letters.
+        double around = this instanceof TextPart
+                ? look().stroke().map(Look.Stroke::width).orElse(0.0)
+                : 0;
+        return look().reach(toward, mirrored, around);
+    }
+
     default List<Mask> masks() {
         return base().masks();
     }

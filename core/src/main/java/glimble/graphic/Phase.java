@@ -12,7 +12,8 @@ public sealed interface Phase permits In, Loop, Out {
 
     Timing timing();
 
-    String word();
+    /** Which of the three it is. */
+    PhaseName name();
 
     /** The same kind of phase with other moves at other times. */
     Phase with(List<Move> otherMoves, Timing otherTiming);

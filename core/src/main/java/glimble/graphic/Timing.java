@@ -9,7 +9,7 @@ import java.util.List;
  * @param staggers rows of parts that begin one after another
  * @param spans its time from the first frame on, as firm and slack; what is beyond them is slack
  */
-public record Timing(List<Delay> delays, List<Stagger> staggers, List<Stretch> spans) {
+public record Timing(List<Delay> delays, List<Stagger> staggers, List<TimeSpan> spans) {
     public static final Timing NONE = new Timing(List.of(), List.of(), List.of());
 
     public Timing {
@@ -36,5 +36,5 @@ public record Timing(List<Delay> delays, List<Stagger> staggers, List<Stretch> s
      *
      * @param firm whether it keeps its length when the phase is given another one
      */
-    public record Stretch(int frames, boolean firm) {}
+    public record TimeSpan(int frames, boolean firm) {}
 }

@@ -13,6 +13,9 @@ public final class Curves {
     /** How far the back family overshoots; about 10 % of the way. */
     private static final double OVERSHOOT = 1.70158;
 
+    /** A frame on which a step falls is on it, whatever dividing frames by frames has rounded: forwards and backwards alike. */
+    private static final double ROUNDING = 1e-9;
+
     private Curves() {}
 
     public static DoubleUnaryOperator of(Ease ease) {
@@ -20,8 +23,8 @@ public final class Curves {
         if (ease instanceof Ease.Bezier b) return new BezierCurve(b.x1(), b.y1(), b.x2(), b.y2());
         if (ease instanceof Ease.Steps steps) {
             return steps.atStart()
-                    ? t -> Math.ceil(t * steps.count()) / steps.count()
-                    : t -> Math.floor(t * steps.count()) / steps.count();
+                    ? t -> Math.ceil(t * steps.count() - ROUNDING) / steps.count()
+                    : t -> Math.floor(t * steps.count() + ROUNDING) / steps.count();
         }
         return t -> t;
     }

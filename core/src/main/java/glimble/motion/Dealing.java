@@ -29,16 +29,21 @@ public record Dealing(int unit, int[] starts) {
             step = unit * (1 - each.overlap());
         } else if (pace instanceof Deal.Pace.Total total) {
             unit = length / (1 + last * (1 - total.overlap()));
-            step = unit * (1 - total.overlap());
+            // What is left beside the last one is shared out evenly, so that all together take exactly their frames.
+            step = last == 0 ? 0 : (length - whole(unit)) / (double) last;
         } else {
             step = rate / ((Deal.Pace.PerSecond) pace).units();
         }
-        int whole = Math.max(1, (int) Math.rint(unit));
-        int latest = pace instanceof Deal.Pace.Total ? Math.max(0, length - whole) : Integer.MAX_VALUE;
-        int[] starts = Arrays.stream(ranks)
-                .map(rank -> Math.min(latest, (int) Math.rint(rank * step)))
-                .toArray();
-        return new Dealing(whole, starts);
+        int[] starts =
+                Arrays.stream(ranks).map(rank -> (int) Math.rint(rank * step)).toArray();
+        int latest = Arrays.stream(starts).max().orElse(0);
+        if (deal.backwards())
+            starts = Arrays.stream(starts).map(start -> latest - start).toArray();
+        return new Dealing(whole(unit), starts);
+    }
+
+    private static int whole(double frames) {
+        return Math.max(1, (int) Math.rint(frames));
     }
 
     /** Frames from the first frame of the first unit to the last of the last. */

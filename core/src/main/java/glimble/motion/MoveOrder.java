@@ -25,16 +25,17 @@ public final class MoveOrder {
     private final List<Move> all;
     private final Map<String, Move> moves = new HashMap<>();
     private final Members members;
-    private final Predicate<String> absent;
+    private final Predicate<Move> gone;
     private final ToIntFunction<Move> length;
     private final Map<String, Map<Object, Integer>> delays = new HashMap<>();
     private final Map<String, Integer> starts = new HashMap<>();
+    private final Map<String, Start> closed = new HashMap<>();
 
-    private MoveOrder(List<Move> all, Members members, Predicate<String> absent, ToIntFunction<Move> length) {
+    private MoveOrder(List<Move> all, Members members, Predicate<Move> gone, ToIntFunction<Move> length) {
         this.all = all;
         for (Move move : all) moves.put(move.key(), move);
         this.members = members;
-        this.absent = absent;
+        this.gone = gone;
         this.length = length;
     }
 
@@ -45,8 +46,8 @@ public final class MoveOrder {
      */
     public static Map<String, Integer> starts(
             Phase phase, Members members, Predicate<String> absent, ToIntFunction<Move> length) {
-        MoveOrder order = new MoveOrder(phase.moves(), members, absent, length);
-        order.delay(phase.timing());
+        MoveOrder order = new MoveOrder(phase.moves(), members, move -> absent.test(move.part()), length);
+        order.delay(phase.timing(), absent);
         Map<String, Integer> starts = new LinkedHashMap<>();
         for (Move move : phase.moves()) {
             if (!absent.test(move.part())) starts.put(move.key(), order.start(move));
@@ -54,17 +55,23 @@ public final class MoveOrder {
         return starts;
     }
 
-    /** What each move of a present part waits for once absent parts are taken out, by key, in the order given. */
-    public static Map<String, Start> closedUp(List<Move> moves, Members members, Predicate<String> absent) {
-        MoveOrder order = new MoveOrder(moves, members, absent, Move::length);
+    /**
+     * What moves wait for once some are gone, since their part is absent, or since they are removed.
+     *
+     * @param length frames a move takes
+     * @return by key, of every move that is left, in the order given
+     */
+    public static Map<String, Start> closedUp(
+            List<Move> moves, Members members, Predicate<Move> gone, ToIntFunction<Move> length) {
+        MoveOrder order = new MoveOrder(moves, members, gone, length);
         Map<String, Start> starts = new LinkedHashMap<>();
         for (Move move : moves) {
-            if (!absent.test(move.part())) starts.put(move.key(), order.closedUp(move));
+            if (!gone.test(move)) starts.put(move.key(), order.closedUp(move));
         }
         return starts;
     }
 
-    private void delay(Timing timing) {
+    private void delay(Timing timing, Predicate<String> absent) {
         for (Timing.Delay delay : timing.delays()) delay(delay.part(), delay, delay.frames());
         for (Timing.Stagger stagger : timing.staggers()) {
             int present = 0;
@@ -122,19 +129,39 @@ public final class MoveOrder {
         return start(move) + length.applyAsInt(move);
     }
 
+    /** Who waited for moves that are gone waits for what the first of them to begin waited for. */
     private Start closedUp(Move move) {
+        Start known = closed.get(move.key());
+        if (known != null) return known;
         Start start = move.start();
         List<Move> named = named(start);
-        while (!named.isEmpty() && named.stream().allMatch(waited -> absent.test(waited.part()))) {
-            start = named.get(0).start();
-            named = named(start);
-        }
+        if (!named.isEmpty() && named.stream().allMatch(gone)) start = closedUp(first(named));
+        closed.put(move.key(), start);
         return start;
+    }
+
+    /** The one that would begin first if it were there; of several the first by name, so that the order of the document is of no account. */
+    private Move first(List<Move> moves) {
+        Move first = moves.get(0);
+        for (Move move : moves) {
+            int earlier = Integer.compare(wouldBegin(move), wouldBegin(first));
+            if (earlier < 0 || earlier == 0 && move.key().compareTo(first.key()) < 0) first = move;
+        }
+        return first;
+    }
+
+    private int wouldBegin(Move move) {
+        Integer known = starts.get(move.key());
+        if (known != null) return known;
+        Start start = closedUp(move);
+        int begins = frame(start, waited(start));
+        starts.put(move.key(), begins);
+        return begins;
     }
 
     /** The moves of present parts that a start waits for. */
     private List<Move> waited(Start start) {
-        return named(start).stream().filter(move -> !absent.test(move.part())).toList();
+        return named(start).stream().filter(gone.negate()).toList();
     }
 
     /** The moves that a start names, of absent parts too. */
@@ -163,7 +190,7 @@ public final class MoveOrder {
 
     /** The first circle of moves that wait for each other, in words; empty if there is none. References must hold. */
     public static Optional<String> cycle(Phase phase, Members members) {
-        MoveOrder order = new MoveOrder(phase.moves(), members, part -> false, Move::length);
+        MoveOrder order = new MoveOrder(phase.moves(), members, move -> false, Move::length);
         Set<String> sound = new HashSet<>();
         for (Move move : phase.moves()) {
             Optional<String> cycle = order.cycle(move, new LinkedHashSet<>(), sound);

@@ -6,6 +6,7 @@ import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
+import glimble.text.NumberWords;
 
 /** A move in a few words, as the score and the sheet show it. */
 public final class MoveWords {
@@ -25,29 +26,25 @@ public final class MoveWords {
         for (Toward toward : Toward.values()) {
             if (Opening.toward(toward).degrees() == opening.degrees()) return toward.word();
         }
-        return plain(opening.degrees()) + "°";
+        return NumberWords.of(opening.degrees()) + "°";
     }
 
     private static String travel(Travel travel, Channel channel) {
-        if (travel instanceof Travel.Px px) return plain(px.px()) + " px";
-        if (travel instanceof Travel.Factor factor) return plain(factor.factor());
-        if (travel instanceof Travel.Degrees turn) return plain(turn.degrees()) + "°";
-        if (travel instanceof Travel.OwnWidth own) return plain(own.times()) + " own width";
-        if (travel instanceof Travel.OwnHeight own) return plain(own.times()) + " own height";
+        if (travel instanceof Travel.Px px) return NumberWords.of(px.px()) + " px";
+        if (travel instanceof Travel.Factor factor) return NumberWords.of(factor.factor());
+        if (travel instanceof Travel.Degrees turn) return NumberWords.of(turn.degrees()) + "°";
+        if (travel instanceof Travel.OwnWidth own) return NumberWords.of(own.times()) + " own width";
+        if (travel instanceof Travel.OwnHeight own) return NumberWords.of(own.times()) + " own height";
         if (travel instanceof Travel.ClearOfFrame clear)
             return "clear of frame, " + clear.toward().word();
         if (travel instanceof Travel.ClearOfMask clear)
             return "clear of mask, " + clear.toward().word();
-        if (travel instanceof Travel.SizeOf size) return plain(size.times()) + " × " + size.part();
-        if (travel instanceof Travel.ShareOf share) return plain(share.share()) + " of " + share.of();
-        if (travel instanceof Travel.Blur blur) return plain(blur.px()) + " px";
+        if (travel instanceof Travel.SizeOf size) return NumberWords.of(size.times()) + " × " + size.part();
+        if (travel instanceof Travel.ShareOf share) return NumberWords.of(share.share()) + " of " + share.of();
+        if (travel instanceof Travel.Blur blur) return NumberWords.of(blur.px()) + " px";
         if (travel instanceof Travel.Tint tint) return "to " + tint.colour();
-        if (travel instanceof Travel.Tracking tracking) return plain(tracking.thousandths()) + "/1000 em";
+        if (travel instanceof Travel.Tracking tracking) return NumberWords.of(tracking.thousandths()) + "/1000 em";
         Travel.ToLine line = (Travel.ToLine) travel;
         return "to " + line.of() + " · " + line.edge().word(channel == Channel.Y ? Axis.Y : Axis.X);
-    }
-
-    private static String plain(double number) {
-        return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
     }
 }

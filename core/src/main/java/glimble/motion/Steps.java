@@ -24,6 +24,9 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
     /** A point where the in waits for the operator, before a part enters. */
     public record Point(String part, int frame) {}
 
+    /** A point as it is asked for: where it is reached at the earliest, and how much later than that it shall stand. */
+    private record Wanted(String part, int frame, int later) {}
+
     /**
      * @param starts first frame by key of move, as if there were no steps
      * @param length frames a move takes
@@ -31,7 +34,7 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
      */
     public static Steps of(
             In in, Map<String, Integer> starts, Members members, ToIntFunction<Move> length, Predicate<String> absent) {
-        List<Point> wanted = new ArrayList<>();
+        List<Wanted> wanted = new ArrayList<>();
         for (Step step : in.steps()) {
             List<String> parts = members.of(step.part());
             if (absent.test(step.part())) continue;
@@ -39,15 +42,16 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
                     .filter(move -> parts.contains(move.part()) && starts.containsKey(move.key()))
                     .mapToInt(move -> starts.get(move.key()))
                     .min()
-                    .ifPresent(first -> wanted.add(new Point(step.part(), Math.max(0, first + step.plus()))));
+                    .ifPresent(first -> wanted.add(new Wanted(
+                            step.part(), Math.max(0, first + Math.min(0, step.plus())), Math.max(0, step.plus()))));
         }
         if (wanted.isEmpty()) return new Steps(starts, List.of());
-        wanted.sort(Comparator.comparingInt(Point::frame));
+        wanted.sort(Comparator.comparingInt(Wanted::frame));
         return shifted(in, starts, members, length, wanted);
     }
 
     private static Steps shifted(
-            In in, Map<String, Integer> starts, Members members, ToIntFunction<Move> length, List<Point> wanted) {
+            In in, Map<String, Integer> starts, Members members, ToIntFunction<Move> length, List<Wanted> wanted) {
         Map<String, Integer> after = new LinkedHashMap<>();
         for (Move move : in.moves()) {
             if (starts.containsKey(move.key())) after.put(move.key(), after(move, starts, members, wanted));
@@ -56,14 +60,19 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
         List<Point> points = new ArrayList<>();
         int shift = 0;
         for (int step = 0; step < wanted.size(); step++) {
-            Point point = wanted.get(step);
+            Wanted point = wanted.get(step);
             int reached = point.frame() + shift;
             for (Move move : in.moves()) {
                 if (after.getOrDefault(move.key(), Integer.MAX_VALUE) <= step) {
                     reached = Math.max(reached, later.get(move.key()) + length.applyAsInt(move));
                 }
             }
-            shift = reached - point.frame();
+            reached += point.later();
+            int begins = point.frame();
+            for (Map.Entry<String, Integer> of : after.entrySet()) {
+                if (of.getValue() > step) begins = Math.min(begins, starts.get(of.getKey()));
+            }
+            shift = reached - begins;
             for (Map.Entry<String, Integer> of : after.entrySet()) {
                 if (of.getValue() > step) later.put(of.getKey(), starts.get(of.getKey()) + shift);
             }
@@ -73,13 +82,12 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
     }
 
     /** How many steps a move comes after. */
-    private static int after(Move move, Map<String, Integer> starts, Members members, List<Point> wanted) {
+    private static int after(Move move, Map<String, Integer> starts, Members members, List<Wanted> wanted) {
         int start = starts.get(move.key());
         int after = 0;
         for (int step = 0; step < wanted.size(); step++) {
-            boolean begun = start >= wanted.get(step).frame();
-            if (begun && members.of(wanted.get(step).part()).contains(move.part())) return step + 1;
-            if (begun) after = step + 1;
+            if (members.of(wanted.get(step).part()).contains(move.part())) return step + 1;
+            if (start >= wanted.get(step).frame()) after = step + 1;
         }
         return after;
     }

@@ -3,6 +3,7 @@ package glimble.motion;
 import glimble.graphic.Axis;
 import glimble.graphic.Channel;
 import glimble.graphic.Frame;
+import glimble.graphic.Graphic;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
@@ -14,14 +15,19 @@ import glimble.rest.Rest;
 
 /** Turns the travel of a move into a number, once rest is known. */
 public final class Travels {
+    /** px; what the numbers of a reel may be off by. */
+    private static final double ROUNDED = 0.002;
+
     private Travels() {}
 
     /**
      * The value of the move's channel when it is away: px or degrees from rest, or a factor or share of rest.
      *
      * @param part the part that moves, present in {@code rest}
+     * @param blur px by which the part is blurred at most meanwhile
      */
-    public static double away(Move move, Part part, Rest rest, Frame frame) {
+    public static double away(Move move, Part part, Rest rest, Graphic graphic, double blur) {
+        Frame frame = graphic.frame();
         Travel travel = move.travel();
         PartRest at = rest.part(part.key());
         if (travel instanceof Travel.Px px) return px.px();
@@ -31,10 +37,13 @@ public final class Travels {
         if (travel instanceof Travel.OwnHeight own)
             return own.times() * at.box().height();
         if (travel instanceof Travel.ClearOfFrame clear) {
-            return clear(part, rest, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
+            Rect whole = Reach.grown(Reach.of(graphic, rest, part), 3 * blur);
+            return clear(whole, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
         }
-        if (travel instanceof Travel.ClearOfMask clear) return clearOfMasks(part, rest, clear.toward());
-        if (travel instanceof Travel.Blur blur) return blur.px();
+        if (travel instanceof Travel.ClearOfMask clear) {
+            return clearOfMasks(part, rest, graphic, clear.toward(), 3 * blur);
+        }
+        if (travel instanceof Travel.Blur blurred) return blurred.px();
         if (travel instanceof Travel.Tint tint) return tint.share();
         if (travel instanceof Travel.Tracking tracking) return tracking.thousandths();
         Axis axis = move.channel() == Channel.Y ? Axis.Y : Axis.X;
@@ -60,26 +69,23 @@ public final class Travels {
     }
 
     /** It is out of sight as soon as it is clear of one of its masks: the nearest way counts. */
-    private static double clearOfMasks(Part part, Rest rest, Toward toward) {
+    private static double clearOfMasks(Part part, Rest rest, Graphic graphic, Toward toward, double blur) {
+        Rect whole = Reach.grown(Reach.of(graphic, rest, part), blur);
         return part.masks().stream()
                 .filter(Mask::inside)
                 .filter(mask -> rest.isPresent(mask.by()))
-                .mapToDouble(mask -> clear(part, rest, rest.box(mask.by()), toward))
+                .mapToDouble(mask -> clear(whole, Reach.of(graphic, rest, mask), toward))
                 .boxed()
                 .min((a, b) -> Double.compare(Math.abs(a), Math.abs(b)))
                 .orElse(0.0);
     }
 
-    /** px until nothing of the part, neither box nor ink nor shadow, is inside the rectangle; 0 if nothing is already. */
-    private static double clear(Part part, Rest rest, Rect of, Toward toward) {
-        PartRest at = rest.part(part.key());
-        Rect whole = at.box().around(at.drawn());
+    /** px until nothing of what is drawn is inside the rectangle, whatever is rounded later; 0 if nothing is already. */
+    private static double clear(Rect whole, Rect of, Toward toward) {
         Axis axis = toward.axis();
-        // What trails behind the move leaves last.
-        double behind = part.look().reach(toward.opposite(), rest.mirrored());
-        return toward.forward()
-                ? Math.max(0, of.end(axis) - whole.start(axis) + behind)
-                : Math.min(0, of.start(axis) - whole.end(axis) - behind);
+        double px = toward.forward() ? of.end(axis) - whole.start(axis) : whole.end(axis) - of.start(axis);
+        if (px <= 0) return 0;
+        return toward.forward() ? px + ROUNDED : -px - ROUNDED;
     }
 
     /** The value of a channel when several moves change it at once: distances add up, factors multiply. */

@@ -1,7 +1,8 @@
 package glimble.proof;
 
+import glimble.graphic.PhaseName;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.rest.Rect;
 import java.util.List;
 

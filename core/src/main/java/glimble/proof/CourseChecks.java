@@ -5,11 +5,13 @@ import glimble.graphic.Ease;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.TextPart;
 import glimble.reel.Bar;
+import glimble.reel.Course;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.ArrayList;
@@ -152,8 +154,8 @@ final class CourseChecks {
             if (moves.isEmpty()) continue;
             for (Bar bar : judged.worked.bars()) {
                 boolean mirrored = bar.phase() == PhaseName.OUT && backwards;
-                String played = mirrored ? PhaseName.IN.name() : bar.phase().name();
-                if (!played.equalsIgnoreCase(phase.word()) || !moves.contains(bar.move())) continue;
+                PhaseName played = mirrored ? PhaseName.IN : bar.phase();
+                if (played != phase.name() || !moves.contains(bar.move())) continue;
                 cuts.get(bar.phase())
                         .computeIfAbsent(bar.part(), none -> new ArrayList<>())
                         .add(new int[] {bar.start(), bar.start() + bar.length()});

@@ -1,6 +1,6 @@
 package glimble.proof;
 
-import glimble.reel.PhaseName;
+import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 
 /**

@@ -1,5 +1,6 @@
 package glimble.proof;
 
+import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -27,7 +28,6 @@ final class FaultList {
 
     /** With one digit after the point. */
     static String tenth(double number) {
-        double rounded = Math.rint(number * 10) / 10;
-        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+        return NumberWords.of(number, 1);
     }
 }

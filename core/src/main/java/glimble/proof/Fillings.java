@@ -6,8 +6,11 @@ import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
+import glimble.proof.TrialTexts.Kind;
 import glimble.proof.TrialTexts.Length;
-import glimble.proof.TrialTexts.Letters;
+import glimble.rest.Pictures;
+import glimble.text.Typesetter;
+import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -26,17 +29,19 @@ public final class Fillings {
     private static final int EXAMPLES = 128;
 
     private final Graphic graphic;
+    private final Writing writing;
     private final List<Dimension> dimensions = new ArrayList<>();
 
     /** Something that is varied: lengths or letters of a text, or the values of anything else. */
-    private record Dimension(String field, List<String> words, List<Length> lengths, List<Letters> letters) {
+    private record Dimension(String field, List<String> words, List<Length> lengths, List<Kind> letters) {
         int levels() {
             return words.size();
         }
     }
 
-    private Fillings(Graphic graphic) {
+    private Fillings(Graphic graphic, Writing writing) {
         this.graphic = graphic;
+        this.writing = writing;
         for (Field field : graphic.fields()) addDimensions(field);
         boolean airs = graphic.cases().stream()
                 .anyMatch(row -> row.when().stream().anyMatch(condition -> condition instanceof Condition.OnAir));
@@ -48,8 +53,9 @@ public final class Fillings {
     }
 
     /** All of them, no two with the same values. */
-    public static List<Filling> of(Graphic graphic, Widths widths) {
-        Fillings fillings = new Fillings(graphic);
+    public static List<Filling> of(Graphic graphic, Typesetter typesetter, Pictures pictures) {
+        Widths widths = Widths.of(graphic, typesetter, pictures);
+        Fillings fillings = new Fillings(graphic, typesetter.writing());
         Map<Object, Filling> all = new LinkedHashMap<>();
         for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));
         if (!graphic.cases().isEmpty()) {
@@ -95,12 +101,12 @@ public final class Fillings {
         }
         List<Length> lengths = new ArrayList<>(List.of(Length.values()));
         if (field.required()) lengths.remove(Length.BLANK);
-        List<Letters> letters = new ArrayList<>(List.of(Letters.values()));
-        if (field.kind() != Field.Kind.LINES) letters.remove(Letters.BROKEN);
+        List<Kind> letters = new ArrayList<>(List.of(Kind.values()));
+        if (field.kind() != Field.Kind.LINES) letters.remove(Kind.BROKEN);
         dimensions.add(
                 new Dimension(field.key(), lengths.stream().map(Length::word).toList(), lengths, List.of()));
         dimensions.add(
-                new Dimension(field.key(), letters.stream().map(Letters::word).toList(), List.of(), letters));
+                new Dimension(field.key(), letters.stream().map(Kind::word).toList(), List.of(), letters));
     }
 
     private static List<String> values(Field field) {
@@ -138,9 +144,9 @@ public final class Fillings {
         return fillings;
     }
 
-    private static String sample(Field field) {
+    private String sample(Field field) {
         return isText(field)
-                ? TrialTexts.of(field, Length.SAMPLE, Letters.PLAIN)
+                ? TrialTexts.of(field, Length.SAMPLE, Kind.PLAIN, writing)
                 : values(field).get(0);
     }
 
@@ -174,9 +180,9 @@ public final class Fillings {
                 words.add(dimension.field() + " " + (word.isEmpty() ? "blank" : word));
             } else {
                 Length length = dimension.lengths().get(row[i]);
-                Letters letters = dimensions.get(i + 1).letters().get(row[i + 1]);
+                Kind letters = dimensions.get(i + 1).letters().get(row[i + 1]);
                 Field field = graphic.field(dimension.field()).orElseThrow();
-                values.put(field.key(), TrialTexts.of(field, length, letters));
+                values.put(field.key(), TrialTexts.of(field, length, letters, writing));
                 words.add(field.key() + " " + word + (length == Length.BLANK ? "" : " " + letters.word()));
                 i++;
             }

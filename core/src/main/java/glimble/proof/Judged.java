@@ -2,8 +2,10 @@ package glimble.proof;
 
 import glimble.cases.CaseTable;
 import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
+import glimble.reel.Course;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Reel;
 import glimble.reel.WorkedOut;
 import glimble.rest.Rect;

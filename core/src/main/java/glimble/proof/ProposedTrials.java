@@ -3,6 +3,8 @@ package glimble.proof;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
+import glimble.text.Letters;
+import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,16 +32,17 @@ public final class ProposedTrials {
     private ProposedTrials() {}
 
     /** Trials that the graphic does not have yet, by name; none for a graphic without fields. */
-    public static List<Trial> of(Graphic graphic) {
+    public static List<Trial> of(Graphic graphic, Writing writing) {
         if (graphic.fields().isEmpty()) return List.of();
         List<Trial> proposed = new ArrayList<>();
         Map<String, String> sample = graphic.fields().stream()
-                .collect(Collectors.toMap(Field::key, field -> value(field, field.sample(), "Oona Varga", 0)));
+                .collect(Collectors.toMap(Field::key, field -> value(field, field.sample(), "Oona Varga", 0, writing)));
         proposed.add(new Trial("sample", sample));
         int turn = 0;
         for (Map.Entry<String, String> letters : LETTERS.entrySet()) {
             Map<String, String> values = new TreeMap<>();
-            for (Field field : graphic.fields()) values.put(field.key(), value(field, "", letters.getValue(), turn));
+            for (Field field : graphic.fields())
+                values.put(field.key(), value(field, "", letters.getValue(), turn, writing));
             proposed.add(new Trial(letters.getKey(), values));
             turn++;
         }
@@ -53,7 +56,7 @@ public final class ProposedTrials {
         return proposed.stream().filter(trial -> !taken.contains(trial.name())).toList();
     }
 
-    private static String value(Field field, String sample, String letters, int turn) {
+    private static String value(Field field, String sample, String letters, int turn, Writing writing) {
         return switch (field.kind()) {
             case CHOICE ->
                 field.options().contains(sample)
@@ -61,11 +64,11 @@ public final class ProposedTrials {
                         : field.options().get(turn % field.options().size());
             case SWITCH -> turn % 2 == 0 ? "on" : "";
             case NUMBER -> turn % 2 == 0 ? "7" : "10000";
-            default -> within(field, sample.isEmpty() ? letters : sample);
+            default -> within(field, sample.isEmpty() ? letters : sample, writing);
         };
     }
 
-    private static String within(Field field, String text) {
-        return field.longest() == 0 ? text : TrialTexts.cut(text, field.longest());
+    private static String within(Field field, String text, Writing writing) {
+        return field.longest() == 0 ? text : Letters.cut(text, field.longest(), writing);
     }
 }

@@ -9,6 +9,7 @@ import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import glimble.text.Typesetter;
+import glimble.text.Writing;
 import java.util.List;
 import java.util.Map;
 
@@ -32,6 +33,10 @@ public final class Prover {
         this.pictures = pictures;
         coloursChange = designed.fields().stream().anyMatch(field -> field.kind() == Field.Kind.COLOUR);
         coloured = Coloured.of(designed, palette, Map.of());
+    }
+
+    Writing writing() {
+        return typesetter.writing();
     }
 
     public Graphic graphic() {

@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.Field;
+import glimble.text.Letters;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;
@@ -50,15 +51,15 @@ public final class Reducer {
     private Filling shortened(Filling filling, String field) {
         String text = filling.values().getOrDefault(field, "");
         Predicate<String> shows = shorter -> tries < TRIES && shows(with(filling, field, shorter));
-        int shown = text.codePointCount(0, text.length());
+        int shown = Letters.count(text, prover.writing());
         int hidden = 0;
         // The fault stays with as many letters as shown, and is not known to with as many as hidden.
         while (shown - hidden > 1) {
             int middle = (shown + hidden) / 2;
-            if (shows.test(TrialTexts.cut(text, middle))) shown = middle;
+            if (shows.test(Letters.cut(text, middle, prover.writing()))) shown = middle;
             else hidden = middle;
         }
-        return with(filling, field, TrialTexts.cut(text, shown));
+        return with(filling, field, Letters.cut(text, shown, prover.writing()));
     }
 
     private static Filling with(Filling filling, String field, String text) {

@@ -1,10 +1,11 @@
 package glimble.proof;
 
 import glimble.graphic.Case;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Step;
 import glimble.motion.Members;
+import glimble.reel.Course;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.rest.Rect;
@@ -200,18 +201,18 @@ final class TimeChecks {
 
     /** Its opacity from the first frame to the last as it is played at its length. */
     private double[] played(int i) {
-        List<Playback.Stretch> whole = judged.worked.whole();
-        int length = whole.stream().mapToInt(Playback.Stretch::length).sum();
+        List<Playback.Run> whole = judged.worked.whole();
+        int length = whole.stream().mapToInt(Playback.Run::length).sum();
         double[] opacity = new double[Math.max(1, length)];
-        for (Playback.Stretch stretch : whole) {
-            PhaseName phase = switch (stretch.state()) {
+        for (Playback.Run run : whole) {
+            PhaseName phase = switch (run.state()) {
                 case IN, STEP -> PhaseName.IN;
                 case OUT -> PhaseName.OUT;
                 default -> PhaseName.LOOP;
             };
             Course course = judged.courses(phase).get(i);
-            for (int frame = 0; frame < stretch.length(); frame++) {
-                opacity[stretch.first() + frame] = course.opacity(frame % stretch.round());
+            for (int frame = 0; frame < run.length(); frame++) {
+                opacity[run.first() + frame] = course.opacity(frame % run.round());
             }
         }
         return opacity;

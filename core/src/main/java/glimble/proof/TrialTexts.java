@@ -2,12 +2,14 @@ package glimble.proof;
 
 import glimble.graphic.Field;
 import glimble.text.Blank;
+import glimble.text.Letters;
+import glimble.text.Writing;
 
 /** Texts to try a field with: of so many letters, of a certain kind. */
 final class TrialTexts {
 
     /** Kinds of letters that are troublesome, each in its own way. */
-    enum Letters {
+    enum Kind {
         PLAIN("Ingeborg Halvorsen and Tiago Escarpa of the North Strand Box Kite Society "),
         WIDE("W. W. Wimmering Mammoth WOMQ "),
         NARROW("illi il fitti jill'l "),
@@ -19,7 +21,7 @@ final class TrialTexts {
 
         private final String source;
 
-        Letters(String source) {
+        Kind(String source) {
             this.source = source;
         }
 
@@ -46,18 +48,18 @@ final class TrialTexts {
 
     private TrialTexts() {}
 
-    static String of(Field field, Length length, Letters letters) {
+    static String of(Field field, Length length, Kind letters, Writing writing) {
         if (length == Length.BLANK) return "";
         String sample = Blank.isBlank(field.sample()) ? "Oona Varga" : field.sample();
-        boolean asIs = length == Length.SAMPLE && letters == Letters.PLAIN;
+        boolean asIs = length == Length.SAMPLE && letters == Kind.PLAIN;
         return asIs
-                ? cut(sample, letters(field, Length.LONGEST, sample))
-                : made(letters.source, letters(field, length, sample));
+                ? Letters.cut(sample, letters(field, Length.LONGEST, sample, writing), writing)
+                : made(letters.source, letters(field, length, sample, writing), writing);
     }
 
-    private static int letters(Field field, Length length, String sample) {
+    private static int letters(Field field, Length length, String sample, Writing writing) {
         int longest = field.longest() > 0 ? field.longest() : UNLIMITED;
-        int usual = sample.codePointCount(0, sample.length());
+        int usual = Letters.count(sample, writing);
         return switch (length) {
             case BLANK -> 0;
             case ONE -> 1;
@@ -67,18 +69,10 @@ final class TrialTexts {
         };
     }
 
-    /** So many letters of a source that is repeated; not blank at its end. */
-    private static String made(String source, int letters) {
+    /** So many letters of a source that is repeated. */
+    private static String made(String source, int letters, Writing writing) {
         StringBuilder text = new StringBuilder();
-        while (text.codePointCount(0, text.length()) < letters) text.append(source);
-        String cut = cut(text.toString(), letters);
-        String kept = cut.strip();
-        return kept.length() == cut.length() ? cut : kept + source.substring(0, 1);
-    }
-
-    /** The first so many characters; one of two halves is not torn. */
-    static String cut(String text, int letters) {
-        int count = text.codePointCount(0, text.length());
-        return text.substring(0, text.offsetByCodePoints(0, Math.min(letters, count)));
+        while (Letters.count(text.toString(), writing) < letters) text.append(source);
+        return Letters.cut(text.toString(), letters, writing).strip();
     }
 }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.PhaseName;
 import java.util.Optional;
 
 /**

@@ -3,6 +3,7 @@ package glimble.reel;
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.motion.MoveCurve;
 import java.util.ArrayList;
 import java.util.List;
@@ -19,7 +20,7 @@ public record DrawnCurve(PhaseName phase, String move, double[] near) {
     public static List<DrawnCurve> of(Graphic graphic) {
         List<DrawnCurve> curves = new ArrayList<>();
         for (PhaseName name : PhaseName.values()) {
-            Phase phase = graphic.phases().get(name.ordinal());
+            Phase phase = graphic.phase(name);
             for (Move move : phase.moves()) curves.add(new DrawnCurve(name, move.key(), near(phase, move, false)));
         }
         if (graphic.out().mirrorsIn()) {

@@ -1,6 +1,8 @@
 package glimble.reel;
 
 import glimble.graphic.Channel;
+import glimble.graphic.PhaseName;
+import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -11,7 +13,7 @@ import java.util.Map;
  * jump, in as many frames as the out has. What adds to rest goes over smoothly from where it stands to where the out would have
  * it, {@code v(t) = out(t) + d · (1 − s(t))} with d the distance it begins with and s(t) = 3t² − 2t³ over the length of the out; so
  * its speed is that of the out and at most 1.5 · |d| over the length. What multiplies rest is multiplied. A part that has not
- * begun to come in stays as it is.
+ * begun to come in and is not seen stays as it is; one that is seen leaves with the others.
  */
 public final class EarlyOut {
     private final Reel reel;
@@ -21,6 +23,8 @@ public final class EarlyOut {
     private final int looped;
     /** How much of that loop is seen, 0–1. */
     private final double share;
+    /** Of that phase, once they are needed. */
+    private List<Course> courses;
 
     private EarlyOut(Reel reel, PhaseName phase, int frame, int looped, double share) {
         this.reel = reel;
@@ -87,7 +91,7 @@ public final class EarlyOut {
                         .add(track);
             }
         }
-        boolean begun = phase != PhaseName.IN || hasBegun(layer);
+        boolean begun = phase != PhaseName.IN || hasBegun(layer) || isSeen(index);
         for (Map.Entry<Kind, List<Track>> entry : standing.entrySet()) {
             List<Track> out = begun ? leaving.getOrDefault(entry.getKey(), List.of()) : List.of();
             if (entry.getKey().dealt()) {
@@ -120,6 +124,25 @@ public final class EarlyOut {
         if (track.phase() == phase) return track.at(frame);
         double rest = track.channel().rest();
         return rest + (track.at(looped) - rest) * share;
+    }
+
+    /** Whether anything of a layer, or of what is in it, is in the picture. */
+    private boolean isSeen(int index) {
+        if (courses == null) courses = Courses.of(reel, phase);
+        Rect frameOf = new Rect(0, 0, reel.width(), reel.height());
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            boolean drawn = isWithin(i, index) && !layer.kind().equals("group") && !layer.unseen();
+            if (!drawn || !courses.get(i).isSeen(frame)) continue;
+            Rect seen = Courses.shared(courses.get(i).seen(frame), frameOf);
+            if (seen.width() > 0 && seen.height() > 0) return true;
+        }
+        return false;
+    }
+
+    private boolean isWithin(int layer, int group) {
+        for (int at = layer; at >= 0; at = reel.layers().get(at).within()) if (at == group) return true;
+        return false;
     }
 
     private boolean hasBegun(Layer layer) {

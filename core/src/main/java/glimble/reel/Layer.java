@@ -21,14 +21,15 @@ import java.util.List;
  * @param slant px by which the ends lean: at the top to the right, within the box; negative to the left
  * @param fill what it is filled with
  * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none. Drawn in part, it begins at the left
- *     of its top and goes round clockwise; opening to the left it is drawn backwards from its end, from the middle both ways
+ *     of its top, or of a flipped one at the right, and goes round clockwise; opening to the left it is drawn backwards from its end, from the middle both ways
  * @param shadow thrown behind it; of no colour for none
  * @param glow light around it; of no colour for none
  * @param opacity of all of it at rest, 0–1
  * @param picture key of the picture drawn over its fill and cut to its shape; empty for none
  * @param pictureAt where the whole picture stands, px
  * @param runs glyphs, for a text; empty for anything else
- * @param units boxes of the letters of a text at rest, px, in the order of reading; none for one whose letters never move apart
+ * @param units boxes of the letters of a text at rest, px, in the order of reading, what is drawn as one being one; none for one whose
+ *     letters never move apart
  * @param em px of an em, by which tracking counts
  * @param held which letter keeps its place when tracking changes: 0 the first, 1 the last
  * @param masks parts through whose layers this one is seen
@@ -36,6 +37,7 @@ import java.util.List;
  * @param tracks what changes, by phase
  * @param resizes how its box changes, of one that follows what is revealed
  * @param unseen whether it is only there for others, as a mask
+ * @param flipped whether the line along its edge is the mirror image: it begins at the right of its top
  */
 public record Layer(
         String part,
@@ -60,7 +62,8 @@ public record Layer(
         int within,
         List<Track> tracks,
         List<Resize> resizes,
-        boolean unseen) {
+        boolean unseen,
+        boolean flipped) {
 
     public Layer {
         runs = List.copyOf(runs);
@@ -95,7 +98,8 @@ public record Layer(
                 within,
                 otherTracks,
                 otherResizes,
-                unseen);
+                unseen,
+                flipped);
     }
 
     /**

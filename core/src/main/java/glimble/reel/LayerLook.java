@@ -122,10 +122,10 @@ final class LayerLook {
         return Rounding.px(mirrored ? -slant : slant);
     }
 
-    /** Boxes of the letters of a text, px. */
+    /** Boxes of the pieces of a text, px. */
     static List<Rect> units(PartRest at) {
         return at.line()
-                .map(line -> line.units().stream()
+                .map(line -> line.pieces().stream()
                         .map(unit -> Rounding.px(new Rect(
                                 at.box().x() + unit.x(),
                                 at.baseline() + unit.baseline() - line.ascent(),

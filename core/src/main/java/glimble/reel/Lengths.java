@@ -1,10 +1,9 @@
 package glimble.reel;
 
 import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Timing;
 import glimble.motion.Retiming;
-import java.util.ArrayList;
-import java.util.Collections;
 import java.util.List;
 import java.util.Optional;
 
@@ -24,9 +23,9 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
      * @param length frames from the first of in to the last of out
      */
     static Lengths of(Graphic graphic, int in, int out, int length) {
-        List<Timing.Stretch> inSpans = spans(graphic.in().timing(), in);
-        List<Timing.Stretch> outSpans = graphic.out().mirrorsIn()
-                ? backwards(inSpans)
+        List<Timing.TimeSpan> inSpans = spans(graphic.in().timing(), in);
+        List<Timing.TimeSpan> outSpans = graphic.out().mirrorsIn()
+                ? Retiming.backwards(inSpans, in)
                 : spans(graphic.out().timing(), out);
         int leastIn = Retiming.least(inSpans, in);
         int leastOut = Retiming.least(outSpans, out);
@@ -44,13 +43,12 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
                 least);
     }
 
-    private static List<Timing.Stretch> spans(Timing timing, int length) {
-        return timing.spans().isEmpty() ? List.of(new Timing.Stretch(length, true)) : timing.spans();
+    /** How a phase is played; empty if it is as it is. */
+    Optional<Retiming> of(PhaseName phase) {
+        return phase == PhaseName.IN ? in : phase == PhaseName.OUT ? out : Optional.empty();
     }
 
-    private static List<Timing.Stretch> backwards(List<Timing.Stretch> spans) {
-        List<Timing.Stretch> backwards = new ArrayList<>(spans);
-        Collections.reverse(backwards);
-        return backwards;
+    private static List<Timing.TimeSpan> spans(Timing timing, int length) {
+        return timing.spans().isEmpty() ? List.of(new Timing.TimeSpan(length, true)) : timing.spans();
     }
 }

@@ -1,7 +1,7 @@
 package glimble.reel;
 
 import glimble.graphic.Part;
-import glimble.motion.Retiming;
+import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
 import java.util.ArrayList;
 import java.util.EnumMap;
@@ -13,8 +13,8 @@ import java.util.Optional;
 /** The motion of all parts over all phases, as it is played: an out may be the in backwards, and both may have another length. */
 final class Motions {
     private final Map<PhaseName, Integer> lengths = new EnumMap<>(PhaseName.class);
-    private final Map<String, List<Track>> tracks = new HashMap<>();
-    private final Map<String, List<Resize>> resizes = new HashMap<>();
+    private final Map<PhaseName, Map<String, List<Track>>> tracks = new EnumMap<>(PhaseName.class);
+    private final Map<PhaseName, Map<String, Resize>> resizes = new EnumMap<>(PhaseName.class);
     private final List<Bar> bars = new ArrayList<>();
     private final List<Steps.Point> steps = new ArrayList<>();
 
@@ -28,39 +28,19 @@ final class Motions {
         for (PhaseName phase : PhaseName.values()) {
             boolean mirrored = backwards && phase == PhaseName.OUT;
             PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
-            int length = source.length();
-            Map<String, List<Track>> ofPhase = new HashMap<>();
-            for (Part part : present) ofPhase.put(part.key(), source.tracks(part));
-            Map<String, Resize> resized = phase == PhaseName.LOOP
-                    ? Map.of()
-                    : revealed.resizes(mirrored ? PhaseName.IN : phase, ofPhase, length);
-            Optional<Retiming> retiming =
-                    phase == PhaseName.IN ? retimed.in() : phase == PhaseName.OUT ? retimed.out() : Optional.empty();
-            ofPhase.forEach((part, all) -> all.forEach(track -> {
-                Track played = mirrored ? PlayedTracks.backwards(track, length) : track;
-                add(
-                        tracks,
-                        part,
-                        retiming.map(to -> PlayedTracks.retimed(played, to)).orElse(played));
-            }));
-            resized.forEach((part, resize) -> {
-                Resize played = mirrored ? PlayedTracks.backwards(resize, length) : resize;
-                add(
-                        resizes,
-                        part,
-                        retiming.map(to -> PlayedTracks.retimed(played, to)).orElse(played));
-            });
-            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, length) : bar);
+            Clock clock = new Clock(phase, source.length(), mirrored, retimed.of(phase));
+            Map<String, List<Track>> played = new HashMap<>();
+            for (Part part : present) played.put(part.key(), source.tracks(part, clock));
+            tracks.put(phase, played);
+            resizes.put(phase, phase == PhaseName.LOOP ? Map.of() : revealed.resizes(phase, played, clock.length()));
+            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, source.length()) : bar);
             if (phase == PhaseName.IN) {
-                for (Steps.Point step : source.steps())
-                    steps.add(retiming.map(to -> retimed(step, to)).orElse(step));
+                for (Steps.Point step : source.steps()) {
+                    steps.add(new Steps.Point(step.part(), (int) Math.ceil(clock.played(step.frame()))));
+                }
             }
-            lengths.put(phase, retiming.map(Retiming::length).orElse(length));
+            lengths.put(phase, clock.length());
         }
-    }
-
-    private static <T> void add(Map<String, List<T>> lists, String part, T item) {
-        lists.computeIfAbsent(part, none -> new ArrayList<>()).add(item);
     }
 
     private static Bar backwards(Bar bar, int length) {
@@ -77,10 +57,6 @@ final class Motions {
                 bar.words());
     }
 
-    private static Steps.Point retimed(Steps.Point step, Retiming to) {
-        return new Steps.Point(step.part(), (int) Math.ceil(to.has(step.frame())));
-    }
-
     /** Where the in waits. */
     List<Steps.Point> steps() {
         return steps;
@@ -90,12 +66,20 @@ final class Motions {
         return lengths.get(phase);
     }
 
+    /** Of all phases, in their order. */
     List<Track> tracks(String part) {
-        return tracks.getOrDefault(part, List.of());
+        List<Track> all = new ArrayList<>();
+        for (PhaseName phase : PhaseName.values()) all.addAll(tracks.get(phase).getOrDefault(part, List.of()));
+        return all;
     }
 
     List<Resize> resizes(String part) {
-        return resizes.getOrDefault(part, List.of());
+        List<Resize> all = new ArrayList<>();
+        for (PhaseName phase : PhaseName.values()) {
+            Resize resize = resizes.get(phase).get(part);
+            if (resize != null) all.add(resize);
+        }
+        return all;
     }
 
     /** Every move of a present part, at its time before any retiming. */

@@ -9,6 +9,7 @@ import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
 import glimble.graphic.Start;
 import glimble.graphic.Travel;
@@ -17,6 +18,7 @@ import glimble.motion.Members;
 import glimble.motion.MoveCurve;
 import glimble.motion.MoveOrder;
 import glimble.motion.MoveWords;
+import glimble.motion.Reach;
 import glimble.motion.Steps;
 import glimble.motion.Travels;
 import glimble.rest.PartRest;
@@ -59,7 +61,7 @@ final class PhaseMotion {
             starts = ordered;
             steps = List.of();
         }
-        waits = MoveOrder.closedUp(phase.moves(), members, part -> !rest.isPresent(part));
+        waits = MoveOrder.closedUp(phase.moves(), members, move -> !rest.isPresent(move.part()), this::length);
         present = phase.moves().stream()
                 .filter(move -> starts.containsKey(move.key()))
                 .toList();
@@ -81,9 +83,13 @@ final class PhaseMotion {
     }
 
     private static int count(List<TextUnit> units, Deal.Unit over) {
-        int count = 0;
-        for (int i = 0; i < units.size(); i++) count = Math.max(count, UnitPivots.place(units, i, over) + 1);
-        return count;
+        if (units.isEmpty()) return 0;
+        TextUnit last = units.get(units.size() - 1);
+        return switch (over) {
+            case LETTERS -> units.size();
+            case WORDS -> last.word() + 1;
+            case LINES -> last.line() + 1;
+        };
     }
 
     private double rate() {
@@ -156,25 +162,35 @@ final class PhaseMotion {
                 MoveWords.of(move));
     }
 
+    /** px by which a part is blurred at most in the phase: it reaches so much further. */
+    private double blur(String part) {
+        double most = 0;
+        for (Move move : movesOfPart.getOrDefault(part, List.of())) {
+            if (move.travel() instanceof Travel.Blur blur) most += blur.px();
+        }
+        return most;
+    }
+
     private double away(Move move) {
-        return Travels.away(move, graphic.part(move.part()).orElseThrow(), rest, graphic.frame());
+        return Travels.away(move, graphic.part(move.part()).orElseThrow(), rest, graphic, blur(move.part()));
     }
 
     /** What moves of a part can share a track: the same channel, about the same pivot, opening the same way, in one round. */
     private record TrackKey(Channel channel, Pivot pivot, Opening opening, String colour, int round) {}
 
-    List<Track> tracks(Part part) {
+    /** @param clock at which frames they are played */
+    List<Track> tracks(Part part, Clock clock) {
         Map<TrackKey, List<Move>> together = new LinkedHashMap<>();
         List<Track> tracks = new ArrayList<>();
         for (Move move : movesOfPart.getOrDefault(part.key(), List.of())) {
             if (dealings.containsKey(move.key())) {
-                tracks.add(dealt(move, rest.part(part.key())));
+                tracks.add(dealt(move, rest.part(part.key()), clock));
                 continue;
             }
             TrackKey key = new TrackKey(move.channel(), move.pivot(), move.opening(), colour(move), round(move));
             together.computeIfAbsent(key, none -> new ArrayList<>()).add(move);
         }
-        together.forEach((key, moves) -> tracks.add(track(key, moves, rest.box(part.key()))));
+        together.forEach((key, moves) -> tracks.add(track(key, moves, rest.box(part.key()), clock)));
         return tracks;
     }
 
@@ -182,70 +198,96 @@ final class PhaseMotion {
         return move.travel() instanceof Travel.Tint tint ? tint.colour() : "";
     }
 
-    private Track track(TrackKey key, List<Move> moves, Rect box) {
+    private Track track(TrackKey key, List<Move> moves, Rect box, Clock clock) {
         int first = moves.stream().mapToInt(this::start).min().orElseThrow();
         int last = moves.stream().mapToInt(this::end).max().orElseThrow();
-        double[] values = new double[last - first + 1];
+        Clock.Stretch stretch = clock.stretch(first, last);
+        double[] values = new double[stretch.count()];
         Arrays.fill(values, key.channel().rest());
         for (Move move : moves) {
             MoveCurve curve = new MoveCurve(phase, move);
             double away = away(move);
             for (int i = 0; i < values.length; i++) {
-                double passed = (first + i - start(move)) / (double) move.length();
+                double time = clock.within(stretch, stretch.from() + i, first, last);
+                double passed = (time - start(move)) / move.length();
                 values[i] = Travels.together(
                         key.channel(), values[i], value(key.channel(), away, curve.applyAsDouble(passed)));
             }
         }
         for (int i = 0; i < values.length; i++) values[i] = Rounding.of(key.channel(), values[i]);
         return new Track(
-                name,
+                clock.phase(),
                 key.channel(),
                 Rounding.px(box.x() + key.pivot().x() * box.width()),
                 Rounding.px(box.y() + key.pivot().y() * box.height()),
                 key.opening(),
+                band(key, moves.get(0).part()),
                 key.colour(),
-                first,
+                stretch.from(),
                 values,
                 key.round(),
                 Track.Dealt.NONE);
     }
 
-    private Track dealt(Move move, PartRest text) {
+    private Band band(TrackKey key, String part) {
+        if (key.channel() != Channel.REVEAL) return Band.NONE;
+        return Band.of(key.opening(), Reach.of(graphic, rest, graphic.part(part).orElseThrow()));
+    }
+
+    /** Each letter goes through the same values; in another length all of them take as much longer as the whole of them does. */
+    private Track dealt(Move move, PartRest text, Clock clock) {
         Dealing dealing = dealings.get(move.key());
         Deal deal = move.deal().orElseThrow();
-        List<TextUnit> units = text.line().orElseThrow().units();
-        double[] values = new double[dealing.unit() + 1];
+        List<TextUnit> units = text.line().orElseThrow().pieces();
+        Clock.Stretch stretch = clock.stretch(start(move), start(move) + dealing.length());
+        double scale = (stretch.to() - stretch.from()) / (double) dealing.length();
+        int frames = Math.min(stretch.to() - stretch.from(), Math.max(1, (int) Math.rint(dealing.unit() * scale)));
+        double[] values = new double[frames + 1];
         MoveCurve curve = new MoveCurve(phase, move);
         double away = away(move);
         for (int i = 0; i < values.length; i++) {
-            double near = curve.applyAsDouble(i / (double) dealing.unit());
+            double passed = frames == 0 ? 1 : i / (double) frames;
+            double near = curve.applyAsDouble(clock.backwards() ? 1 - passed : passed);
             values[i] = Rounding.of(move.channel(), value(move.channel(), away, near));
         }
         int[] begins = new int[units.size()];
         for (int i = 0; i < begins.length; i++) {
-            begins[i] = start(move) + dealing.starts()[UnitPivots.place(units, i, deal.over())];
+            int start = start(move) + dealing.starts()[UnitPivots.place(units, i, deal.over())];
+            double begun = clock.played(clock.backwards() ? start + dealing.unit() : start);
+            begins[i] = Math.max(stretch.from(), Math.min(stretch.to() - frames, (int) Math.rint(begun)));
         }
         UnitPivots pivots = UnitPivots.of(text, deal.over(), move.pivot());
+        boolean reversed = clock.backwards() != deal.backwards();
         return new Track(
-                name,
+                clock.phase(),
                 move.channel(),
                 pivots.x().length == 0 ? 0 : pivots.x()[0],
                 pivots.y().length == 0 ? 0 : pivots.y()[0],
                 move.opening(),
+                Band.NONE,
                 colour(move),
-                start(move),
+                Arrays.stream(begins).min().orElse(stretch.from()),
                 values,
                 round(move),
-                new Track.Dealt(begins, pivots.x(), pivots.y(), factors(move, deal, units, values.length)));
+                new Track.Dealt(
+                        begins, pivots.x(), pivots.y(), factors(move, units, values.length, dealing.unit(), reversed)));
     }
 
-    private double[] factors(Move move, Deal deal, List<TextUnit> units, int frames) {
+    /**
+     * @param frames how many values each letter goes through
+     * @param had frames that each takes as it was worked out
+     * @param reversed whether these are the factors of its last frame first
+     */
+    private double[] factors(Move move, List<TextUnit> units, int frames, int had, boolean reversed) {
+        Deal deal = move.deal().orElseThrow();
         if (deal.scatter() == 0) return new double[0];
         int each = deal.rate() == 0 ? 1 : frames;
         double[] factors = new double[units.size() * each];
         for (int i = 0; i < factors.length; i++) {
             int unit = UnitPivots.place(units, i / each, deal.over());
-            factors[i] = Rounding.factor(Dealing.scattered(deal, move.channel(), unit, i % each, rate()));
+            int played = reversed ? frames - 1 - i % each : i % each;
+            int frame = frames == 1 ? 0 : played * had / (frames - 1);
+            factors[i] = Rounding.factor(Dealing.scattered(deal, move.channel(), unit, frame, rate()));
         }
         return factors;
     }

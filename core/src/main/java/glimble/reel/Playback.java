@@ -44,7 +44,7 @@ public record Playback(
     }
 
     /** A run of frames in which one phase is played. {@code round} is after how many frames it begins again. */
-    public record Stretch(State state, int first, int length, int round) {}
+    public record Run(State state, int first, int length, int round) {}
 
     public enum State {
         IDLE,
@@ -129,6 +129,17 @@ public record Playback(
         return steps.stream().filter(step -> step > from).findFirst().orElse(in);
     }
 
+    /**
+     * What is left of the loop, frame by frame after the operator went on.
+     *
+     * @param frames until the in waits again or ends
+     */
+    static double[] settling(int frames) {
+        double[] left = new double[Math.max(1, Math.min(SETTLES, frames)) + 1];
+        for (int since = 0; since < left.length; since++) left[since] = Rounding.factor(left(since, frames));
+        return left;
+    }
+
     /** What is left of the loop so many frames after the operator went on; nothing once the in waits or ends. */
     private static double left(int since, int frames) {
         double t = Math.min(1, since / (double) Math.max(1, Math.min(SETTLES, frames)));
@@ -141,16 +152,16 @@ public record Playback(
      *
      * @param length frames from the first of in to the last of out; if too short for both, they are played without a stay
      */
-    public static List<Stretch> whole(Reel reel, int length) {
+    public static List<Run> whole(Reel reel, int length) {
         int stay = stay(reel, length);
         int looped = reel.loop() == 0 ? 0 : stay / reel.loop() * reel.loop();
-        List<Stretch> stretches = new ArrayList<>();
-        int first = add(stretches, State.IN, 0, reel.in(), reel.in());
-        first = add(stretches, State.LOOP, first, looped, reel.loop());
-        first = add(stretches, State.REST, first, stay - looped, 1);
+        List<Run> runs = new ArrayList<>();
+        int first = add(runs, State.IN, 0, reel.in(), reel.in());
+        first = add(runs, State.LOOP, first, looped, reel.loop());
+        first = add(runs, State.REST, first, stay - looped, 1);
         // The last frame of the out, on which nothing is left, is shown too.
-        add(stretches, State.OUT, first, reel.out() + 1, reel.out() + 1);
-        return stretches;
+        add(runs, State.OUT, first, reel.out() + 1, reel.out() + 1);
+        return runs;
     }
 
     /** Frames between in and out at a length known beforehand; the last frame of the out is one of its own. */
@@ -158,8 +169,8 @@ public record Playback(
         return Math.max(0, length - reel.in() - reel.out() - 1);
     }
 
-    private static int add(List<Stretch> stretches, State state, int first, int length, int round) {
-        if (length > 0) stretches.add(new Stretch(state, first, length, round));
+    private static int add(List<Run> runs, State state, int first, int length, int round) {
+        if (length > 0) runs.add(new Run(state, first, length, round));
         return first + length;
     }
 }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.PhaseName;
 import java.util.List;
 
 /**
@@ -33,8 +34,9 @@ public record Reel(
      *
      * @param part what enters next
      * @param standing indexes of the layers that are at rest already, and loop meanwhile
+     * @param left how much of that loop is still seen, 0–1, so many frames after the operator went on; nothing beyond them
      */
-    public record Pause(int frame, String part, List<Integer> standing) {
+    public record Pause(int frame, String part, List<Integer> standing, double[] left) {
         public Pause {
             standing = List.copyOf(standing);
         }

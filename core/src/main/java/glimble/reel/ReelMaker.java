@@ -8,6 +8,7 @@ import glimble.graphic.Mask;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Rate;
 import glimble.graphic.StackPart;
@@ -22,8 +23,10 @@ import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import glimble.text.GlyphRun;
 import glimble.text.TextPattern;
+import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -59,7 +62,7 @@ public final class ReelMaker {
             if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
         }
         for (PhaseName name : PhaseName.values()) {
-            Phase phase = graphic.phases().get(name.ordinal());
+            Phase phase = graphic.phase(name);
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
             motion.put(name, new PhaseMotion(name, seen, graphic, rest));
         }
@@ -124,11 +127,21 @@ public final class ReelMaker {
                 motions.length(PhaseName.IN),
                 motions.length(PhaseName.LOOP),
                 motions.length(PhaseName.OUT),
-                motions.steps().stream().map(step -> pause(step, layers)).toList());
+                pauses(motions, layers));
+    }
+
+    private static List<Reel.Pause> pauses(Motions motions, List<Layer> layers) {
+        List<Steps.Point> steps = motions.steps();
+        List<Reel.Pause> pauses = new ArrayList<>();
+        for (int i = 0; i < steps.size(); i++) {
+            int until = i + 1 < steps.size() ? steps.get(i + 1).frame() : motions.length(PhaseName.IN);
+            pauses.add(pause(steps.get(i), until, layers));
+        }
+        return pauses;
     }
 
     /** What has no motion of its own left in the in stands already. */
-    private static Reel.Pause pause(Steps.Point step, List<Layer> layers) {
+    private static Reel.Pause pause(Steps.Point step, int until, List<Layer> layers) {
         List<Integer> standing = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
             boolean stands = true;
@@ -139,7 +152,7 @@ public final class ReelMaker {
             }
             if (stands) standing.add(i);
         }
-        return new Reel.Pause(step.frame(), step.part(), standing);
+        return new Reel.Pause(step.frame(), step.part(), standing, Playback.settling(until - step.frame()));
     }
 
     private Layer layer(Part part, Map<String, Integer> index, Motions motions) {
@@ -161,10 +174,7 @@ public final class ReelMaker {
                 Rounding.factor(part.look().opacity()),
                 picture,
                 pictureAt(part, picture, at.box()),
-                at.line()
-                        .map(line ->
-                                line.runs().stream().map(ReelMaker::rounded).toList())
-                        .orElse(List.of()),
+                at.line().map(ReelMaker::runs).orElse(List.of()),
                 isApart(tracks) ? LayerLook.units(at) : List.of(),
                 LayerLook.em(part),
                 LayerLook.held(part, rest.mirrored()),
@@ -172,7 +182,8 @@ public final class ReelMaker {
                 index.getOrDefault(groups.getOrDefault(part.key(), ""), -1),
                 tracks,
                 motions.resizes(part.key()),
-                part.base().unseen());
+                part.base().unseen(),
+                rest.mirrored() && part instanceof BoxPart);
     }
 
     /** Whether letters are ever drawn one by one; only then does a player need to know where each is. */
@@ -214,7 +225,16 @@ public final class ReelMaker {
                 .orElse(null);
     }
 
-    private static GlyphRun rounded(GlyphRun run) {
+    /** Glyphs by the pieces they are in. */
+    private static List<GlyphRun> runs(TypesetLine line) {
+        int[] pieces = line.pieceOfLetters();
+        return line.runs().stream().map(run -> rounded(run, pieces)).toList();
+    }
+
+    private static GlyphRun rounded(GlyphRun run, int[] pieces) {
+        int[] units = Arrays.stream(run.units())
+                .map(letter -> letter < 0 ? -1 : pieces[letter])
+                .toArray();
         double[] x = new double[run.x().length];
         double[] y = new double[run.y().length];
         for (int i = 0; i < x.length; i++) {
@@ -222,12 +242,6 @@ public final class ReelMaker {
             y[i] = Rounding.px(run.y()[i]);
         }
         return new GlyphRun(
-                run.font(),
-                Rounding.factor(run.scaleX()),
-                Rounding.factor(run.scaleY()),
-                run.glyphs(),
-                x,
-                y,
-                run.units());
+                run.font(), Rounding.factor(run.scaleX()), Rounding.factor(run.scaleY()), run.glyphs(), x, y, units);
     }
 }

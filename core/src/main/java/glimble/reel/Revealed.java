@@ -4,6 +4,7 @@ import glimble.graphic.Axis;
 import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Size;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
@@ -87,19 +88,16 @@ final class Revealed {
 
     /** px of a text that are revealed at a frame, from its first revealed letter to the end of its last. */
     static double width(PartRest text, List<Track> tracks, int frame) {
-        double from = 0;
-        double to = text.box().width();
+        Rect seen = text.box();
         for (Track track : tracks) {
             if (track.overLetters() || !hides(track)) continue;
             double share = Math.max(0, Math.min(1, track.at(frame)));
-            boolean across =
-                    track.channel() == Channel.REVEAL && track.opening().degrees() % 180 == 0;
-            if (across) to = from + (to - from) * share;
-            else if (share == 0) to = from;
+            if (track.channel() == Channel.REVEAL) seen = track.band().seen(seen, track.opening(), share);
+            else if (share == 0) seen = new Rect(seen.x(), seen.y(), 0, 0);
         }
         double first = Double.POSITIVE_INFINITY;
         double last = Double.NEGATIVE_INFINITY;
-        List<TextUnit> units = text.line().orElseThrow().units();
+        List<TextUnit> units = text.line().orElseThrow().pieces();
         boolean dealt = false;
         for (int i = 0; i < units.size(); i++) {
             double share = 1;
@@ -112,8 +110,8 @@ final class Revealed {
             first = Math.min(first, units.get(i).x());
             last = Math.max(last, units.get(i).x() + units.get(i).width() * share);
         }
-        double seen = dealt ? Math.max(0, last - first) : Double.POSITIVE_INFINITY;
-        return Math.min(to - from, seen);
+        double ofLetters = dealt ? Math.max(0, last - first) : Double.POSITIVE_INFINITY;
+        return Math.min(seen.height() > 0 ? seen.width() : 0, ofLetters);
     }
 
     private static boolean hides(Track track) {

@@ -2,6 +2,7 @@ package glimble.reel;
 
 import glimble.graphic.Channel;
 import glimble.graphic.Opening;
+import glimble.graphic.PhaseName;
 
 /**
  * The values of one channel of a layer over a phase.
@@ -9,6 +10,7 @@ import glimble.graphic.Opening;
  * @param pivotX px, the point of scales, turns and tilts at rest
  * @param pivotY px
  * @param opening how a reveal opens
+ * @param band what a reveal shows; {@link Band#NONE} of any other channel, and of one that is dealt
  * @param colour of a tint; empty for any other channel
  * @param first the frame of the first value; before it that value holds, after the last value the last one
  * @param values one a frame: px or degrees from rest, or factor or share of rest
@@ -21,6 +23,7 @@ public record Track(
         double pivotX,
         double pivotY,
         Opening opening,
+        Band band,
         String colour,
         int first,
         double[] values,
@@ -42,7 +45,7 @@ public record Track(
     /** The same channel with other values at other times. */
     Track with(PhaseName otherPhase, int otherFirst, double[] others, int otherRound, Dealt otherDealt) {
         return new Track(
-                otherPhase, channel, pivotX, pivotY, opening, colour, otherFirst, others, otherRound, otherDealt);
+                otherPhase, channel, pivotX, pivotY, opening, band, colour, otherFirst, others, otherRound, otherDealt);
     }
 
     public boolean overLetters() {

@@ -8,14 +8,14 @@ import glimble.text.TypesetLine;
 import java.util.Arrays;
 import java.util.List;
 
-/** The points about which the letters of a text scale and turn: of their own box, or of that of their word or line. */
+/** The points about which the pieces of a text scale and turn: of their own box, or of that of their word or line. */
 record UnitPivots(double[] x, double[] y) {
 
     static UnitPivots of(PartRest text, Deal.Unit over, Pivot pivot) {
         TypesetLine line = text.line().orElseThrow();
-        List<TextUnit> units = line.units();
-        double[] left = new double[units.size()];
-        double[] right = new double[units.size()];
+        List<TextUnit> units = line.pieces();
+        double[] left = new double[line.units().size()];
+        double[] right = new double[line.units().size()];
         Arrays.fill(left, Double.POSITIVE_INFINITY);
         Arrays.fill(right, Double.NEGATIVE_INFINITY);
         for (int i = 0; i < units.size(); i++) {
@@ -35,12 +35,12 @@ record UnitPivots(double[] x, double[] y) {
         return new UnitPivots(x, y);
     }
 
-    /** The place in the text of the unit that a letter is in. */
-    static int place(List<TextUnit> units, int letter, Deal.Unit over) {
+    /** The place in the text of the unit that a piece moves with: of letters, that of its first one. */
+    static int place(List<TextUnit> units, int piece, Deal.Unit over) {
         return switch (over) {
-            case LETTERS -> letter;
-            case WORDS -> units.get(letter).word();
-            case LINES -> units.get(letter).line();
+            case LETTERS -> units.get(piece).piece();
+            case WORDS -> units.get(piece).word();
+            case LINES -> units.get(piece).line();
         };
     }
 

@@ -11,4 +11,4 @@ import java.util.List;
  * @param whole the graphic from first to last frame at the length that was asked for
  * @param notes what is wrong with its time; what is wrong with the rest picture is said there
  */
-public record WorkedOut(Reel reel, Rest rest, List<Bar> bars, List<Playback.Stretch> whole, List<Note> notes) {}
+public record WorkedOut(Reel reel, Rest rest, List<Bar> bars, List<Playback.Run> whole, List<Note> notes) {}

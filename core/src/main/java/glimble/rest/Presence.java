@@ -8,11 +8,13 @@ import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.graphic.Span;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.text.Blank;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -29,6 +31,8 @@ final class Presence {
     private final Map<String, String> groups = new HashMap<>();
     private final Map<String, List<Part>> rowsOfStack = new HashMap<>();
     private final Set<String> absent = new HashSet<>();
+    /** Places of parts that hang elsewhere, since what they hung on is absent. */
+    private final Map<Axis, Map<String, Place>> closed = new EnumMap<>(Axis.class);
 
     Presence(Graphic graphic, Map<String, String> values) {
         for (Part part : graphic.parts()) {
@@ -40,6 +44,7 @@ final class Presence {
         while (graphic.parts().stream().filter(this::losesItsHold).anyMatch(part -> absent.add(part.key()))) {
             // Each round may take away what others follow; there are at most as many rounds as parts.
         }
+        closeUp(graphic);
     }
 
     /** The parts that stand in a stack, present or not, in their order in the document. */
@@ -93,31 +98,73 @@ final class Presence {
         return false;
     }
 
-    /**
-     * What a part hangs on once absent parts are taken out. A distance between two different edges was a gap to the
-     * absent part and goes with it; a distance between the same edges was an indent and stays.
-     */
+    /** Where a part is once absent parts are taken out, as {@link ClosingUp} says. */
     Place place(Part part, Axis axis) {
+        return closed.get(axis).getOrDefault(part.key(), part.span(axis).place());
+    }
+
+    /** The size that a room follows once absent parts are taken out; null if nothing is left that it could follow. */
+    Size room(Size room) {
+        if (room instanceof Size.Matches matches && isAbsent(matches.part())) {
+            Size followed = room(parts.get(matches.part()).span(Axis.X).size());
+            return followed == null ? null : scaled(followed, matches);
+        }
+        if (room instanceof Size.Wraps wraps && wraps.parts().stream().allMatch(this::isAbsent)) return null;
+        return room instanceof Size.Own ? null : room;
+    }
+
+    /** {@code factor × size + plus}, as far as a size can say it. */
+    private static Size scaled(Size size, Size.Matches by) {
+        if (size instanceof Size.Fixed fixed) return new Size.Fixed(Math.max(0, fixed.px() * by.factor() + by.plus()));
+        if (size instanceof Size.Share share) {
+            return new Size.Share(share.factor() * by.factor(), share.of(), share.plus() * by.factor() + by.plus());
+        }
+        if (size instanceof Size.Matches matches) {
+            return new Size.Matches(
+                    matches.part(), matches.factor() * by.factor(), matches.plus() * by.factor() + by.plus());
+        }
+        return size;
+    }
+
+    private void closeUp(Graphic graphic) {
+        for (Axis axis : Axis.values()) closed.put(axis, new HashMap<>());
+        if (absent.isEmpty()) return;
+        boolean needsMore = false;
+        for (Part part : graphic.parts()) {
+            for (Axis axis : Axis.values()) {
+                Place place = closedUp(part, axis);
+                if (place == part.span(axis).place()) continue;
+                closed.get(axis).put(part.key(), place);
+                needsMore |= Relations.needsSize(((Place.Hang) place).edge());
+            }
+        }
+        if (needsMore && Relations.cycle(asClosed(graphic)).isPresent()) keepEdges();
+    }
+
+    private Place closedUp(Part part, Axis axis) {
         Place place = part.span(axis).place();
         // Places form no cycle, so this ends.
         while (place instanceof Place.Hang hang && !hang.stays() && !hang.onGround() && isAbsent(hang.on())) {
-            Place gone = placeOf(hang.on(), axis);
-            double kept = hang.edge().outer() == hang.at().outer() ? hang.plus() : 0;
-            // An absent row has no place of its own: what hung on it is left at the beginning of the stack.
-            Place.Hang target =
-                    gone instanceof Place.Stacked in ? hang.onto(in.stack(), Edge.START, 0) : (Place.Hang) gone;
-            place = hang.onto(target.on(), target.at(), target.plus() + kept);
+            place = ClosingUp.instead(part, hang, ClosingUp.placeOf(parts.get(hang.on()), axis, parts::get), axis);
         }
         return place;
     }
 
-    /** Its place; of what stands around others, that of the first of them. */
-    private Place placeOf(String key, Axis axis) {
-        Part part = parts.get(key);
-        while (part.span(axis).place() instanceof Place.Around
-                && part.span(axis).size() instanceof Size.Wraps wraps) {
-            part = parts.get(wraps.parts().get(0));
-        }
-        return part.span(axis).place();
+    private Graphic asClosed(Graphic graphic) {
+        return graphic.withParts(graphic.parts().stream()
+                .map(part -> part.withBase(part.base()
+                        .withSpans(
+                                new Span(part.span(Axis.X).size(), place(part, Axis.X)),
+                                new Span(part.span(Axis.Y).size(), place(part, Axis.Y)))))
+                .toList());
+    }
+
+    /** Where a size would follow itself because of the edge that was taken over, parts hang by the edge they have. */
+    private void keepEdges() {
+        closed.forEach((axis, places) -> places.replaceAll((key, place) -> {
+            Place.Hang hang = (Place.Hang) place;
+            Edge own = ((Place.Hang) parts.get(key).span(axis).place()).edge();
+            return new Place.Hang(own, hang.on(), hang.at(), hang.plus(), hang.stays());
+        }));
     }
 }

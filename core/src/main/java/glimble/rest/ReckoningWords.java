@@ -1,6 +1,7 @@
 package glimble.rest;
 
 import glimble.rest.Reckoning.How;
+import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -46,7 +47,6 @@ public final class ReckoningWords {
 
     /** At most two digits after the point. */
     static String plain(double number) {
-        double rounded = Math.floor(number * 100 + 0.5) / 100;
-        return rounded == Math.rint(rounded) ? Long.toString((long) rounded) : Double.toString(rounded);
+        return NumberWords.of(number, 2);
     }
 }

@@ -155,8 +155,8 @@ public final class Relations {
         }
     }
 
-    private static boolean needsSize(Edge edge) {
-        return edge == Edge.CENTRE || edge == Edge.END || edge == Edge.INNER_END;
+    static boolean needsSize(Edge edge) {
+        return edge == Edge.CENTRE || edge == Edge.END || edge == Edge.INNER_END || edge == Edge.BASELINE;
     }
 
     /**

@@ -150,8 +150,10 @@ public final class RestSolver {
                 Reckoning.times("back by its width", -1, width));
     }
 
+    /** A room that follows absent parts is what these would follow; without any, the text may take what it needs. */
     private double room(TextPart text) {
-        return size(text, Axis.X, text.fit().orElseThrow().room()).value();
+        Size room = presence.room(text.fit().orElseThrow().room());
+        return room == null ? Size.ENDLESS : size(text, Axis.X, room).value();
     }
 
     private Reckoning size(Part part, Axis axis) {

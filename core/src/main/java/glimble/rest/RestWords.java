@@ -5,6 +5,7 @@ import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
+import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -32,17 +33,17 @@ public final class RestWords {
     }
 
     private static String size(Size size) {
-        if (size instanceof Size.Fixed fixed) return plain(fixed.px()) + " px";
+        if (size instanceof Size.Fixed fixed) return NumberWords.of(fixed.px()) + " px";
         if (size instanceof Size.Matches matches) {
-            String share = matches.factor() == 1 ? "" : plain(matches.factor()) + " × ";
+            String share = matches.factor() == 1 ? "" : NumberWords.of(matches.factor()) + " × ";
             return "as " + share + matches.part() + plus(matches.plus());
         }
         if (size instanceof Size.Wraps wraps) {
-            return "wraps " + String.join(", ", wraps.parts()) + " · pad " + plain(wraps.before()) + " "
-                    + plain(wraps.after());
+            return "wraps " + String.join(", ", wraps.parts()) + " · pad " + NumberWords.of(wraps.before()) + " "
+                    + NumberWords.of(wraps.after());
         }
         if (size instanceof Size.Share share) {
-            return plain(share.factor()) + " × " + share.of() + plus(share.plus());
+            return NumberWords.of(share.factor()) + " × " + share.of() + plus(share.plus());
         }
         return ((Size.Own) size).ink() ? "of its ink" : "of its own";
     }
@@ -57,10 +58,6 @@ public final class RestWords {
 
     private static String plus(double px) {
         if (px == 0) return "";
-        return (px < 0 ? " − " : " + ") + plain(Math.abs(px));
-    }
-
-    private static String plain(double number) {
-        return number == Math.rint(number) ? Long.toString((long) number) : Double.toString(number);
+        return (px < 0 ? " − " : " + ") + NumberWords.of(Math.abs(px));
     }
 }

@@ -7,7 +7,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
-import glimble.text.Letters;
+import glimble.text.LineBreaking;
 import glimble.text.TextBlock;
 import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
@@ -20,6 +20,7 @@ import java.util.function.ToDoubleFunction;
 
 /** Sets the texts of a graphic for given values: which lines they have, how wide those are, and how much they are squeezed. */
 final class TextSetting {
+    private final Graphic graphic;
     private final Map<String, String> values;
     private final boolean mirrored;
     private final Typesetter typesetter;
@@ -37,6 +38,7 @@ final class TextSetting {
             Typesetter typesetter,
             Presence presence,
             ToDoubleFunction<TextPart> room) {
+        this.graphic = graphic;
         this.values = values;
         this.mirrored = mirrored;
         this.typesetter = typesetter;
@@ -73,15 +75,14 @@ final class TextSetting {
         int most = text.fit().map(Fit::lines).orElse(1);
         if (most == 1) return List.of(shown(text, TextPattern.fill(text.text(), values)));
         List<String> given = TextPattern.fillLines(text.text(), values);
-        if (given.size() > 1 && given.size() <= most) {
-            return given.stream().map(line -> shown(text, line)).toList();
-        }
-        String whole = shown(text, String.join(" ", given));
-        return TextBlock.broken(whole, room.applyAsDouble(text), most, text.style(), typesetter);
+        // More lines than there may be are one text, to be broken anew.
+        List<String> kept = given.size() <= most && !given.isEmpty() ? given : List.of(String.join(" ", given));
+        List<String> shown = kept.stream().map(line -> shown(text, line)).toList();
+        return new LineBreaking(text.style(), typesetter).broken(shown, room.applyAsDouble(text), most);
     }
 
-    private static String shown(TextPart text, String letters) {
-        return Letters.shown(letters, text.layout().letters());
+    private String shown(TextPart text, String letters) {
+        return ShownText.of(graphic, text, letters, typesetter.writing());
     }
 
     /** The factor by which a text is squeezed in width; 1 if it fits or may grow. */
@@ -95,7 +96,7 @@ final class TextSetting {
         double[] widths =
                 group.stream().mapToDouble(member -> natural(member).advance()).toArray();
         double[] rooms = group.stream().mapToDouble(room).toArray();
-        double factor = Squeeze.factor(widths, rooms, Squeeze.least(squeezedTogether.get(text.key())));
+        double factor = Squeeze.factor(widths, rooms, Squeeze.least(group));
         for (TextPart member : group) squeezes.put(member.key(), factor);
         return factor;
     }

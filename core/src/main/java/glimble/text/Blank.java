@@ -16,7 +16,11 @@ public final class Blank {
         while (first < last && showsNothing(points[first])) first++;
         while (last > first && showsNothing(points[last - 1])) last--;
         StringBuilder line = new StringBuilder();
-        for (int i = first; i < last; i++) line.appendCodePoint(breaksLine(points[i]) ? ' ' : points[i]);
+        for (int i = first; i < last; i++) {
+            // A carriage return with its line feed is one break.
+            if (points[i] == '\r' && i + 1 < last && points[i + 1] == '\n') continue;
+            line.appendCodePoint(breaksLine(points[i]) ? ' ' : points[i]);
+        }
         return line.toString();
     }
 

@@ -8,6 +8,9 @@ public interface Typesetter {
     /** Ids of the fonts a text may name. */
     Set<String> fonts();
 
+    /** The rules of writing by which it tells letters and lines apart. */
+    Writing writing();
+
     /**
      * Lays a text out on one line: kerning and ligatures on, directions resolved, glyphs the font lacks taken from the
      * fonts it falls back to.

@@ -7,6 +7,7 @@ import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.PlainWriting;
 import glimble.graphic.Axis;
 import glimble.graphic.Case;
 import glimble.graphic.Channel;
@@ -24,6 +25,8 @@ import glimble.graphic.Travel;
 import glimble.graphic.Variant;
 import glimble.reel.ReelMaker;
 import glimble.rest.Pictures;
+import glimble.text.Letters;
+import glimble.text.TypedNumber;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -102,8 +105,8 @@ class CaseTableTest {
 
     @Test
     void a_letter_with_its_marks_counts_as_one_and_numbers_may_have_a_comma() {
-        assertThat(Conditions.letters(" a\u0301b ")).isEqualTo(2);
-        assertThat(Conditions.number("3,5")).contains(3.5);
-        assertThat(Conditions.number("three")).isEmpty();
+        assertThat(Letters.count(" a\u0301b ", new PlainWriting())).isEqualTo(2);
+        assertThat(TypedNumber.read("3,5")).contains(3.5);
+        assertThat(TypedNumber.read("three")).isEmpty();
     }
 }

@@ -6,7 +6,9 @@ import static glimble.Sketch.hang;
 import static glimble.Sketch.longest;
 import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
@@ -28,6 +30,7 @@ import glimble.graphic.Step;
 import glimble.graphic.Timing;
 import glimble.graphic.Travel;
 import glimble.graphic.Variant;
+import glimble.rest.Rect;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -140,13 +143,23 @@ class CasesReadTest {
     }
 
     @Test
-    void without_a_part_or_a_field_what_named_it_goes() {
-        Graphic without = PartEdits.remove(full(), "plate", Map.of());
+    void without_a_part_its_stands_and_steps_go_and_its_width_stays_as_px() {
+        Graphic without = PartEdits.remove(full(), "plate", Map.of("plate", new Rect(100, 200, 112, 40)));
         assertThat(read(without).problems()).isEmpty();
         assertThat(without.variants().get(0).stands()).isEmpty();
-        Graphic fieldless = FieldEdits.remove(full(), "side");
-        assertThat(fieldless.cases().get(0).when()).hasSize(6);
-        assertThat(read(fieldless).problems()).isEmpty();
+        assertThat(without.cases().get(0).when()).contains(new Condition.Wider("role", "", 112));
+    }
+
+    @Test
+    void what_would_let_a_case_answer_more_is_refused_and_names_the_case() {
+        assertThatThrownBy(() -> PartEdits.remove(full(), "plate", Map.of()))
+                .isInstanceOf(EditRefused.class)
+                .hasMessageContaining("all of it")
+                .hasMessageContaining("plate");
+        assertThatThrownBy(() -> FieldEdits.remove(full(), "side"))
+                .isInstanceOf(EditRefused.class)
+                .hasMessageContaining("all of it")
+                .hasMessageContaining("side");
     }
 
     @Test

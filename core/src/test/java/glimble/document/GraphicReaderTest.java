@@ -129,7 +129,7 @@ class GraphicReaderTest {
         Timing timing = new Timing(
                 List.of(new Timing.Delay("plate", 4)),
                 List.of(new Timing.Stagger(List.of("name", "role"), 3)),
-                List.of(new Timing.Stretch(10, true), new Timing.Stretch(5, false)));
+                List.of(new Timing.TimeSpan(10, true), new Timing.TimeSpan(5, false)));
         Graphic graphic = graphic(bar())
                 .withPhases(new In(moves, timing), new Loop(9, List.of()), new Out(List.of(), Timing.NONE, true));
         Reading reading = GraphicReader.read(GraphicWriter.write(graphic), FONTS);

@@ -44,7 +44,7 @@ class ColouredTest {
                 .isEqualTo(new Paint.Colour(Palette.MISSING));
         assertThat(Coloured.missing(graphic, PALETTE, Map.of()))
                 .containsExactly(new Note("plate", "its colour 'kelp' is not in the palette"));
-        assertThat(Coloured.names(graphic)).containsExactly("kelp", "foam");
+        assertThat(Uses.of(graphic).colours()).containsExactly("kelp", "foam");
     }
 
     @Test

@@ -24,7 +24,7 @@ import org.junit.jupiter.api.Test;
 
 class GroupEditsTest {
     private static final Graphic BAR = graphic(bar());
-    private static final Graphic GROUPED = GroupEdits.group(BAR, List.of("name", "role"));
+    private static final Graphic GROUPED = GroupEdits.group(BAR, List.of("name", "role"), Map.of());
 
     private static void assertSound(Graphic graphic) {
         assertThat(GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono"))
@@ -48,11 +48,11 @@ class GroupEditsTest {
 
     @Test
     void a_part_is_in_one_group_only_and_an_empty_group_goes() {
-        Graphic again = GroupEdits.group(GROUPED, List.of("role", "plate"));
+        Graphic again = GroupEdits.group(GROUPED, List.of("role", "plate"), Map.of());
         assertSound(again);
         assertThat(members(again, "group")).containsExactly("name");
         assertThat(members(again, "group 2")).containsExactly("role", "plate");
-        Graphic taken = GroupEdits.group(GROUPED, List.of("name", "role"));
+        Graphic taken = GroupEdits.group(GROUPED, List.of("name", "role"), Map.of());
         assertThat(keys(taken)).doesNotContain("group");
     }
 
@@ -60,7 +60,7 @@ class GroupEditsTest {
     void a_group_that_is_removed_leaves_its_parts_in_its_place() {
         Graphic removed = PartEdits.remove(GROUPED, "group", Map.of());
         assertThat(removed).isEqualTo(BAR);
-        Graphic nested = GroupEdits.group(GROUPED, List.of("group", "plate"));
+        Graphic nested = GroupEdits.group(GROUPED, List.of("group", "plate"), Map.of());
         assertThat(GroupEdits.all(nested, "group 2")).containsExactly("group 2", "group", "name", "role", "plate");
         assertThat(members(PartEdits.remove(nested, "group", Map.of()), "group 2"))
                 .containsExactly("name", "role", "plate");
@@ -75,7 +75,7 @@ class GroupEditsTest {
 
     @Test
     void a_copy_of_a_group_copies_its_parts_which_refer_to_each_other() {
-        Graphic whole = GroupEdits.group(BAR, List.of("plate", "name", "role"));
+        Graphic whole = GroupEdits.group(BAR, List.of("plate", "name", "role"), Map.of());
         Graphic copied = PartEdits.duplicate(whole, "group");
         assertSound(copied);
         assertThat(members(copied, "group 2")).containsExactly("plate 2", "name 2", "role 2");
@@ -98,7 +98,8 @@ class GroupEditsTest {
                         new Loop(0, List.of()),
                         List.of(move("goes", "plate", Channel.X, new Travel.Px(9), new Start.At(0), 5)),
                         bar()),
-                List.of("name", "role"));
+                List.of("name", "role"),
+                Map.of());
         List<Layer> layers = ReelMaker.make(moving, Map.of("name", "Wu", "role", "Flyer"), new MonoTypesetter())
                 .reel()
                 .layers();

@@ -4,6 +4,7 @@ import static glimble.Sketch.group;
 import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glimble.Sketch;
 import glimble.graphic.Channel;
 import glimble.graphic.In;
 import glimble.graphic.Move;
@@ -55,6 +56,19 @@ class MoveOrderTest {
         assertThat(starts(Set.of("part 2"), rows)).containsEntry("row 3", 13).doesNotContainKey("row 2");
         assertThat(starts(Set.of("part 1"), rows)).containsEntry("row 2", 8).containsEntry("row 3", 13);
         assertThat(starts(Set.of("part 1", "part 2", "part 3"), rows)).containsExactly(Map.entry("row 4", 8));
+    }
+
+    @Test
+    void who_goes_with_a_part_that_is_absent_begins_where_it_would_whatever_the_order_of_the_document() {
+        Move late = Sketch.move("late", "part 1", Channel.X, new Travel.Px(1), new Start.At(50), 5);
+        Move early = Sketch.move("early", "part 1", Channel.X, new Travel.Px(1), new Start.At(10), 5);
+        Move with = Sketch.move("with", "part 4", Channel.X, new Travel.Px(1), new Start.WithPart("part 1", 3), 5);
+        Move after = Sketch.move("after", "part 4", Channel.X, new Travel.Px(1), new Start.AfterPart("part 1", 3), 5);
+        for (List<Move> moves : List.of(List.of(late, early, with, after), List.of(after, with, early, late))) {
+            assertThat(starts(Set.of("part 1"), moves.toArray(Move[]::new)))
+                    .containsEntry("with", 10)
+                    .containsEntry("after", 10);
+        }
     }
 
     @Test

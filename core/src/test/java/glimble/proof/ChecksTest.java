@@ -27,6 +27,7 @@ import glimble.graphic.Out;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Played;
@@ -42,7 +43,6 @@ import glimble.graphic.TextStyle;
 import glimble.graphic.Timing;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
-import glimble.reel.PhaseName;
 import glimble.rest.Pictures;
 import java.util.ArrayList;
 import java.util.List;
@@ -386,8 +386,7 @@ class ChecksTest {
     void a_sound_graphic_has_no_fault_for_any_filling() {
         Graphic graphic = sound().withProof(new ProofRules(Map.of("read", 40.0), List.of()));
         Prover prover = new Prover(graphic, new Palette(Map.of()), new MonoTypesetter(), ChecksTest::picture);
-        List<Filling> fillings =
-                Fillings.of(graphic, glimble.cases.Widths.of(graphic, new MonoTypesetter(), ChecksTest::picture));
+        List<Filling> fillings = Fillings.of(graphic, new MonoTypesetter(), ChecksTest::picture);
         assertThat(fillings).hasSizeGreaterThan(40);
         for (Filling filling : fillings) {
             assertThat(prover.faults(filling)).as("%s", filling).isEmpty();

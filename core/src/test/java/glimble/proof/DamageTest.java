@@ -7,7 +7,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glimble.MonoTypesetter;
 import glimble.Sketch;
 import glimble.cases.Answered;
-import glimble.cases.Widths;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Case;
@@ -200,7 +199,7 @@ class DamageTest {
         for (Field field : graphic.fields()) shortest.put(field.key(), "Wu");
         Rest rest = RestSolver.solve(graphic, shortest, TYPESETTER);
         return any(clear).map(move -> {
-            double px = Travels.away(move, graphic.part(move.part()).orElseThrow(), rest, graphic.frame());
+            double px = Travels.away(move, graphic.part(move.part()).orElseThrow(), rest, graphic, 0);
             return replaced(graphic, move, move.withTravel(new Travel.Px(px)));
         });
     }
@@ -220,7 +219,7 @@ class DamageTest {
     }
 
     private static List<Filling> fillings(Graphic graphic) {
-        return Fillings.of(graphic, Widths.of(graphic, TYPESETTER, Pictures.NONE));
+        return Fillings.of(graphic, TYPESETTER, Pictures.NONE);
     }
 
     private static List<Fault> faults(Graphic graphic, List<Filling> fillings) {

@@ -4,7 +4,7 @@ import static glimble.Sketch.graphic;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
-import glimble.cases.Widths;
+import glimble.PlainWriting;
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
 import glimble.graphic.Condition.Standing;
@@ -14,9 +14,9 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Played;
 import glimble.graphic.Trial;
 import glimble.proof.TrialTexts.Length;
-import glimble.proof.TrialTexts.Letters;
 import glimble.rest.Pictures;
 import glimble.text.Blank;
+import glimble.text.Letters;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -30,7 +30,7 @@ class FillingsTest {
     }
 
     private static List<Filling> fillings(Graphic graphic) {
-        return Fillings.of(graphic, Widths.of(graphic, new MonoTypesetter(), Pictures.NONE));
+        return Fillings.of(graphic, new MonoTypesetter(), Pictures.NONE);
     }
 
     @RepeatedTest(20)
@@ -73,8 +73,7 @@ class FillingsTest {
         assertThat(fillings).allSatisfy(filling -> {
             assertThat(isBlank(filling, "name")).isFalse();
             String name = filling.values().get("name");
-            // One more where a space at the end was made a letter.
-            assertThat(name.codePointCount(0, name.length())).isBetween(1, 13);
+            assertThat(Letters.count(name, new PlainWriting())).isBetween(1, 12);
         });
     }
 
@@ -115,17 +114,19 @@ class FillingsTest {
     @Test
     void texts_are_as_long_as_they_shall_be_whatever_their_letters() {
         Field name = field("name", Kind.TEXT, false, 30);
-        for (Letters letters : Letters.values()) {
-            assertThat(TrialTexts.of(name, Length.BLANK, letters)).isEmpty();
-            assertThat(points(TrialTexts.of(name, Length.ONE, letters))).isEqualTo(1);
-            assertThat(points(TrialTexts.of(name, Length.LONGEST, letters))).isBetween(29, 31);
+        for (TrialTexts.Kind letters : TrialTexts.Kind.values()) {
+            assertThat(TrialTexts.of(name, Length.BLANK, letters, new PlainWriting()))
+                    .isEmpty();
+            assertThat(Letters.count(TrialTexts.of(name, Length.ONE, letters, new PlainWriting()), new PlainWriting()))
+                    .isEqualTo(1);
+            assertThat(Letters.count(
+                            TrialTexts.of(name, Length.LONGEST, letters, new PlainWriting()), new PlainWriting()))
+                    .isEqualTo(30);
         }
-        assertThat(TrialTexts.of(name, Length.SAMPLE, Letters.PLAIN)).isEqualTo("Oona Varga");
-        assertThat(TrialTexts.of(name, Length.LONG, Letters.UNBROKEN)).doesNotContain(" ");
-        assertThat(TrialTexts.cut("a\uD83E\uDE81b", 2)).isEqualTo("a\uD83E\uDE81");
-    }
-
-    private static int points(String text) {
-        return text.codePointCount(0, text.length());
+        assertThat(TrialTexts.of(name, Length.SAMPLE, TrialTexts.Kind.PLAIN, new PlainWriting()))
+                .isEqualTo("Oona Varga");
+        assertThat(TrialTexts.of(name, Length.LONG, TrialTexts.Kind.UNBROKEN, new PlainWriting()))
+                .doesNotContain(" ");
+        assertThat(Letters.cut("a\uD83E\uDE81b", 2, new PlainWriting())).isEqualTo("a\uD83E\uDE81");
     }
 }

@@ -10,6 +10,7 @@ import static glimble.Sketch.text;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.PlainWriting;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -18,11 +19,13 @@ import glimble.graphic.Place;
 import glimble.graphic.Trial;
 import glimble.rest.Note;
 import glimble.rest.RestSolver;
+import glimble.text.Letters;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 class RestFaultsTest {
+    private static final PlainWriting WRITING = new PlainWriting();
 
     private static List<Note> faults(Graphic graphic, String name) {
         return RestFaults.of(
@@ -72,15 +75,15 @@ class RestFaultsTest {
                 field("name", Field.Kind.TEXT, true, 0),
                 field("code", Field.Kind.TEXT, false, 3),
                 field("side", Field.Kind.CHOICE, false, 0, "left", "right"));
-        List<Trial> trials = ProposedTrials.of(graphic);
+        List<Trial> trials = ProposedTrials.of(graphic, WRITING);
         assertThat(trials)
                 .extracting(Trial::name)
                 .startsWith("sample", "very short", "very long")
                 .endsWith("blank code");
         assertThat(trials).extracting(trial -> trial.values().get("side")).contains("left", "right");
         assertThat(trials)
-                .allSatisfy(
-                        trial -> assertThat(trial.values().get("code").length()).isLessThanOrEqualTo(3));
+                .allSatisfy(trial -> assertThat(Letters.count(trial.values().get("code"), WRITING))
+                        .isLessThanOrEqualTo(3));
         assertThat(trials)
                 .filteredOn(trial -> trial.name().equals("blank code"))
                 .allSatisfy(trial -> {
@@ -92,8 +95,8 @@ class RestFaultsTest {
     @Test
     void trials_that_are_there_are_not_proposed_again() {
         Field name = field("name", Field.Kind.TEXT, true, 0);
-        List<Trial> first = ProposedTrials.of(withFields(List.of(), name));
-        assertThat(ProposedTrials.of(withFields(first, name))).isEmpty();
-        assertThat(ProposedTrials.of(withFields(List.of()))).isEmpty();
+        List<Trial> first = ProposedTrials.of(withFields(List.of(), name), WRITING);
+        assertThat(ProposedTrials.of(withFields(first, name), WRITING)).isEmpty();
+        assertThat(ProposedTrials.of(withFields(List.of()), WRITING)).isEmpty();
     }
 }

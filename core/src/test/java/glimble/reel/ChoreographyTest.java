@@ -23,6 +23,7 @@ import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Out;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.Start;
@@ -183,7 +184,7 @@ class ChoreographyTest {
         Timing timing = new Timing(
                 made.in().timing().delays(),
                 made.in().timing().staggers(),
-                List.of(new Timing.Stretch(firm, true), new Timing.Stretch(1_000, false)));
+                List.of(new Timing.TimeSpan(firm, true), new Timing.TimeSpan(1_000, false)));
         Graphic graphic = made.withPhases(new In(made.in().moves(), timing), made.loop(), new Out(List.of()));
         Map<String, String> values = random.values();
         Reel usual = make(graphic, values);
@@ -222,7 +223,7 @@ class ChoreographyTest {
     @Test
     void a_graphic_may_fill_whatever_length_it_is_given() {
         Move comes = move("comes", "name", Channel.OPACITY, new Travel.Factor(0), new Start.At(0), 30);
-        Timing slack = new Timing(List.of(), List.of(), List.of(new Timing.Stretch(30, false)));
+        Timing slack = new Timing(List.of(), List.of(), List.of(new Timing.TimeSpan(30, false)));
         Graphic graphic = graphic(bar())
                 .withPhases(new In(List.of(comes), slack), STILL, new Out(List.of(comes), slack, false))
                 .withFrame(new glimble.graphic.Frame(

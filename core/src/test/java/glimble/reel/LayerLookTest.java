@@ -96,10 +96,10 @@ class LayerLookTest {
         Move up = move("up", "plate", Channel.Y, new Travel.ClearOfFrame(Toward.UP), new Start.At(0), 2);
         Move down = move("down", "plate", Channel.Y, new Travel.ClearOfFrame(Toward.DOWN), new Start.At(0), 2);
         Graphic graphic = graphic(box(Sketch.INK, 0, 0), left, up, down);
-        // Behind: 3 px of stroke, 20 px of blur, and 5 or 8 px of offset for or against.
-        assertThat(make(graphic, "left").bars()).extracting(Bar::away).containsExactly(-328.0, -181.0, 465.0);
+        // Behind: 30 px over which the blur of 20 fades, and 5 or 8 px of offset for or against; the stroke is inside.
+        assertThat(make(graphic, "left").bars()).extracting(Bar::away).containsExactly(-335.002, -188.002, 472.002);
         // In the mirror left is right, and so is the shadow.
-        assertThat(make(graphic, "right").bars().get(0).away()).isEqualTo(328);
+        assertThat(make(graphic, "right").bars().get(0).away()).isEqualTo(335.002);
     }
 
     @Test

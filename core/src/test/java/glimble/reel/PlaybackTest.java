@@ -8,7 +8,7 @@ import static glimble.reel.Playback.State.REST;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.reel.Playback.Moment;
-import glimble.reel.Playback.Stretch;
+import glimble.reel.Playback.Run;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -60,19 +60,19 @@ class PlaybackTest {
 
     @Test
     void the_whole_has_the_length_it_is_given_and_only_whole_rounds() {
-        List<Stretch> whole = Playback.whole(reel(40, 100, 20), 250);
+        List<Run> whole = Playback.whole(reel(40, 100, 20), 250);
         assertThat(whole)
                 .containsExactly(
-                        new Stretch(IN, 0, 40, 40),
-                        new Stretch(LOOP, 40, 100, 100),
-                        new Stretch(REST, 140, 89, 1),
-                        new Stretch(OUT, 229, 21, 21));
-        assertThat(whole.stream().mapToInt(Stretch::length).sum()).isEqualTo(250);
+                        new Run(IN, 0, 40, 40),
+                        new Run(LOOP, 40, 100, 100),
+                        new Run(REST, 140, 89, 1),
+                        new Run(OUT, 229, 21, 21));
+        assertThat(whole.stream().mapToInt(Run::length).sum()).isEqualTo(250);
     }
 
     @Test
     void a_length_too_short_for_both_leaves_out_the_stay() {
         assertThat(Playback.whole(reel(40, 100, 20), 30))
-                .containsExactly(new Stretch(IN, 0, 40, 40), new Stretch(OUT, 40, 21, 21));
+                .containsExactly(new Run(IN, 0, 40, 40), new Run(OUT, 40, 21, 21));
     }
 }

@@ -87,17 +87,17 @@ class ReelMakerTest {
     void clear_of_the_frame_is_measured_from_where_the_text_rests() {
         Part name =
                 text("name", hang(Edge.START, Place.FRAME, Edge.START, 60), hang(Edge.END, Place.FRAME, Edge.END, -30));
-        assertThat(away(new Travel.ClearOfFrame(Toward.LEFT), Channel.X, name)).isEqualTo(-80);
-        assertThat(away(new Travel.ClearOfFrame(Toward.RIGHT), Channel.X, name)).isEqualTo(940);
-        assertThat(away(new Travel.ClearOfFrame(Toward.DOWN), Channel.Y, name)).isEqualTo(50);
-        assertThat(away(new Travel.ClearOfFrame(Toward.UP), Channel.Y, name)).isEqualTo(-470);
+        assertThat(away(new Travel.ClearOfFrame(Toward.LEFT), Channel.X, name)).isEqualTo(-80.002);
+        assertThat(away(new Travel.ClearOfFrame(Toward.RIGHT), Channel.X, name)).isEqualTo(940.002);
+        assertThat(away(new Travel.ClearOfFrame(Toward.DOWN), Channel.Y, name)).isEqualTo(50.002);
+        assertThat(away(new Travel.ClearOfFrame(Toward.UP), Channel.Y, name)).isEqualTo(-470.002);
     }
 
     @Test
     void clear_of_its_mask_is_just_so_far_that_nothing_is_seen_inside() {
         double height = 3 + LINE + 2 + LINE + 4;
-        assertThat(away(new Travel.ClearOfMask(Toward.DOWN), Channel.Y, bar())).isEqualTo(height - 3);
-        assertThat(away(new Travel.ClearOfMask(Toward.UP), Channel.Y, bar())).isEqualTo(-(3 + LINE));
+        assertThat(away(new Travel.ClearOfMask(Toward.DOWN), Channel.Y, bar())).isEqualTo(height - 3 + 0.002);
+        assertThat(away(new Travel.ClearOfMask(Toward.UP), Channel.Y, bar())).isEqualTo(-(3 + LINE) - 0.002);
         assertThat(away(new Travel.OwnWidth(-1.5), Channel.X, bar())).isEqualTo(-30);
     }
 

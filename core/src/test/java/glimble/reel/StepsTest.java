@@ -12,6 +12,7 @@ import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Start;
 import glimble.graphic.Step;
 import glimble.graphic.Travel;

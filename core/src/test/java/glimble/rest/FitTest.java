@@ -12,6 +12,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import glimble.MonoTypesetter;
+import glimble.PlainWriting;
 import glimble.graphic.Edge;
 import glimble.graphic.Fit;
 import glimble.graphic.Graphic;
@@ -136,8 +137,11 @@ class FitTest {
 
     @Test
     void letters_are_shown_in_their_case() {
-        assertThat(Letters.shown("Oona d’Arc", LetterCase.CAPITALS)).isEqualTo("OONA D’ARC");
-        assertThat(Letters.shown("oona d’arc-varga ŞÜ", LetterCase.TITLE)).isEqualTo("Oona D’arc-Varga ŞÜ");
-        assertThat(Letters.shown("straße", LetterCase.AS_TYPED)).isEqualTo("straße");
+        assertThat(Letters.shown("Oona d’Arc", LetterCase.CAPITALS, "", new PlainWriting()))
+                .isEqualTo("OONA D’ARC");
+        assertThat(Letters.shown("oona d’arc-varga ŞÜ", LetterCase.TITLE, "", new PlainWriting()))
+                .isEqualTo("Oona D’arc-Varga ŞÜ");
+        assertThat(Letters.shown("straße", LetterCase.AS_TYPED, "", new PlainWriting()))
+                .isEqualTo("straße");
     }
 }

@@ -11,6 +11,7 @@ import static glimble.Sketch.text;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.PlainWriting;
 import glimble.Sketch;
 import glimble.graphic.Base;
 import glimble.graphic.Corners;
@@ -27,6 +28,7 @@ import glimble.graphic.TextPart;
 import glimble.text.Ink;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
+import glimble.text.Writing;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -130,10 +132,16 @@ class PlacingTest {
             }
 
             @Override
+            public Writing writing() {
+                return new PlainWriting();
+            }
+
+            @Override
             public TypesetLine set(String text, String font, double size, double tracking) {
                 TypesetLine line = mono.set(text, font, size, tracking);
                 Ink ink = new Ink(2, -10, line.advance() - 2, 0);
-                return new TypesetLine(line.advance(), line.ascent(), line.descent(), ink, line.runs(), line.units());
+                return new TypesetLine(
+                        line.advance(), line.ascent(), line.descent(), ink, line.runs(), line.units(), List.of());
             }
         };
         return RestSolver.solve(graphic, Map.of("name", "Wu"), typesetter);

@@ -52,7 +52,7 @@ class ProofTaskIT {
                 .get(0)
                 .withObject("width")
                 .putArray("pad")
-                .add(0)
+                .add(3)
                 .add(0);
         SheetPage sheet = open(document);
         go(sheet.floor().page(), "Proof");

@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Size;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.Track;

@@ -31,7 +31,7 @@ class DemoProofTest {
     }
 
     private static List<Filling> fillings(Graphic graphic) {
-        return Fillings.of(graphic, Widths.of(graphic, TYPESETTER, Pictures.NONE));
+        return Fillings.of(graphic, TYPESETTER, Pictures.NONE);
     }
 
     private static Set<Check> found(Graphic graphic) {

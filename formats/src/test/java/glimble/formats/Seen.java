@@ -1,8 +1,8 @@
 package glimble.formats;
 
 import glimble.graphic.Axis;
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Reel;
 import glimble.reel.Track;
 import glimble.rest.Rect;

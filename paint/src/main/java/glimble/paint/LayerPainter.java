@@ -1,7 +1,8 @@
 package glimble.paint;
 
+import glimble.graphic.Look;
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -9,6 +10,7 @@ import java.awt.GradientPaint;
 import java.awt.Graphics2D;
 import java.awt.Paint;
 import java.awt.RadialGradientPaint;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -19,7 +21,6 @@ import java.util.List;
 
 /** Paints one layer as it is, uncut: its letters one by one where they move so, or all of it. */
 final class LayerPainter {
-    private static final double[] STILL = new double[4];
     private static final double[] ALL = {0, 1};
 
     private final Shapes shapes;
@@ -64,17 +65,10 @@ final class LayerPainter {
         for (int unit = 0; unit < letters.size(); unit++) {
             Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
             if (letter.opacity() == 0) continue;
-            AffineTransform at = new AffineTransform(matrix);
-            at.translate(stand.edges()[0], stand.edges()[1]);
-            at.concatenate(letter.matrix());
+            AffineTransform at = standing(letter, stand, matrix);
             List<Stand.Tint> tints = new ArrayList<>(stand.tints());
             tints.addAll(letter.tints());
-            Shape shape = letters.get(unit);
-            if (letter.reveals() != null) {
-                Area seen = new Area(shape);
-                seen.intersect(letter.reveals());
-                shape = seen;
-            }
+            Shape shape = letter.seen(letters.get(unit));
             double opacity = stand.opacity() * letter.opacity();
             if (letter.blur() == 0) {
                 paint(onto, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
@@ -85,6 +79,13 @@ final class LayerPainter {
             Blur.apply(apart, letter.blur());
             lay(onto, apart, AlphaComposite.SrcOver);
         }
+    }
+
+    private static AffineTransform standing(Letter letter, Stand stand, AffineTransform matrix) {
+        AffineTransform at = new AffineTransform(matrix);
+        at.translate(stand.edges()[0], stand.edges()[1]);
+        at.concatenate(letter.matrix());
+        return at;
     }
 
     static void lay(BufferedImage onto, BufferedImage what, AlphaComposite how) {
@@ -162,20 +163,31 @@ final class LayerPainter {
             Paint fill,
             Shape shape,
             Shape outline) {
-        BufferedImage thrown = blank();
-        Graphics2D graphics = graphics(thrown);
         // Shadows are not scaled or turned with what throws them.
         AffineTransform at = AffineTransform.getTranslateInstance(shadow.x(), shadow.y());
         at.concatenate(matrix);
-        Paint thrower = outline == null ? fill : Color.BLACK;
-        draw(graphics, at, AlphaComposite.SrcOver, thrower, outline == null ? shape : outline);
+        Shape thrower = outline == null ? shape : outline;
+        // What lies off the picture may throw a shadow into it: the shadow is painted with so much around it as fades.
+        int around = (int) Math.ceil(Look.FADES * shadow.blur()) + 2;
+        Rectangle area = at.createTransformedShape(thrower).getBounds();
+        area.grow(around, around);
+        area = area.intersection(new Rectangle(-around, -around, width + 2 * around, height + 2 * around));
+        if (area.isEmpty()) return;
+        BufferedImage thrown = new BufferedImage(area.width, area.height, BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D graphics = graphics(thrown);
+        AffineTransform inside = AffineTransform.getTranslateInstance(-area.x, -area.y);
+        inside.concatenate(at);
+        draw(graphics, inside, AlphaComposite.SrcOver, outline == null ? fill : Color.BLACK, thrower);
         graphics.setTransform(new AffineTransform());
         graphics.setComposite(AlphaComposite.SrcIn);
         graphics.setPaint(Colours.of(shadow.colour(), List.of()));
-        graphics.fillRect(0, 0, width, height);
+        graphics.fillRect(0, 0, area.width, area.height);
         graphics.dispose();
         Blur.apply(thrown, shadow.blur() / 2);
-        lay(onto, thrown, AlphaComposite.SrcOver.derive((float) opacity));
+        Graphics2D below = onto.createGraphics();
+        below.setComposite(AlphaComposite.SrcOver.derive((float) opacity));
+        below.drawImage(thrown, area.x, area.y, null);
+        below.dispose();
     }
 
     private void picture(BufferedImage onto, Layer layer, Shape shape, AffineTransform matrix, double opacity) {
@@ -228,15 +240,20 @@ final class LayerPainter {
                 (float) fill.x1(), (float) fill.y1(), (float) radius, new float[] {0, 1}, new Color[] {from, to});
     }
 
-    /** The shape of a layer as it stands, opaque. */
-    void fillShape(BufferedImage onto, Layer layer, Stand stand, AffineTransform matrix) {
+    /** The shape of a layer as it stands, opaque; of letters that move apart, each as it stands. */
+    void fillShape(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
         Graphics2D graphics = graphics(onto);
-        draw(
-                graphics,
-                matrix,
-                AlphaComposite.SrcOver,
-                Color.BLACK,
-                shapes.of(layer, stand == null ? STILL : stand.edges()));
+        if (!Letter.areApart(layer, phase, stand.tracking())) {
+            draw(graphics, matrix, AlphaComposite.SrcOver, Color.BLACK, shapes.of(layer, stand.edges()));
+        } else {
+            List<Shape> letters = shapes.letters(layer);
+            for (int unit = 0; unit < letters.size(); unit++) {
+                Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
+                AlphaComposite composite = AlphaComposite.SrcOver.derive((float) letter.opacity());
+                Shape seen = letter.seen(letters.get(unit));
+                draw(graphics, standing(letter, stand, matrix), composite, Color.BLACK, seen);
+            }
+        }
         graphics.dispose();
     }
 }

@@ -1,10 +1,12 @@
 package glimble.paint;
 
 import glimble.graphic.Channel;
+import glimble.graphic.Opening;
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Track;
 import glimble.rest.Rect;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
@@ -57,6 +59,8 @@ record Letter(
                 case STROKE -> stroke *= Math.max(0, value);
                 case TINT -> tints.add(new Stand.Tint(track.colour(), value));
                 case REVEAL -> {
+                    // Wholly open it cuts nothing off.
+                    if (value >= 1) continue;
                     Area opened = new Area(opened(layer.units().get(unit), track.opening(), Stand.within(value)));
                     if (reveals != null) opened.intersect(reveals);
                     reveals = opened;
@@ -67,6 +71,14 @@ record Letter(
             }
         }
         return new Letter(matrix, opacity, blur, stroke, tints, reveals);
+    }
+
+    /** What is seen of the shape of the letter. */
+    Shape seen(Shape letter) {
+        if (reveals == null) return letter;
+        Area seen = new Area(letter);
+        seen.intersect(reveals);
+        return seen;
     }
 
     private static int order(Track track) {
@@ -80,15 +92,15 @@ record Letter(
         };
     }
 
-    private static Rectangle2D opened(Rect unit, glimble.graphic.Opening opening, double share) {
+    private static Rectangle2D opened(Rect unit, Opening opening, double share) {
         boolean across = opening.degrees() % 180 == 0;
         double extent = (across ? unit.width() : unit.height()) * share;
         double before = opening.bothWays() ? 0.5 : opening.degrees() == 180 || opening.degrees() == 270 ? 1 : 0;
         return across
                 ? new Rectangle2D.Double(
-                        unit.x() + (unit.width() - extent) * before, -Opening.FAR, extent, 2 * Opening.FAR)
+                        unit.x() + (unit.width() - extent) * before, -BandNow.FAR, extent, 2 * BandNow.FAR)
                 : new Rectangle2D.Double(
-                        -Opening.FAR, unit.y() + (unit.height() - extent) * before, 2 * Opening.FAR, extent);
+                        -BandNow.FAR, unit.y() + (unit.height() - extent) * before, 2 * BandNow.FAR, extent);
     }
 
     /** px by which tracking moves a letter: it grows from the end of the line that is held. */

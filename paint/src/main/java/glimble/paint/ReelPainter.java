@@ -1,7 +1,7 @@
 package glimble.paint;
 
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Reel;
 import glimble.typeset.JdkTypesetter;
 import java.awt.AlphaComposite;
@@ -60,7 +60,7 @@ public final class ReelPainter {
     private void paint(BufferedImage picture, int index, List<Stand> stands, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index);
         Stand stand = stands.get(index);
-        boolean plain = layer.masks().isEmpty() && stand.openings().isEmpty() && !stand.isTilted() && stand.blur() == 0;
+        boolean plain = layer.masks().isEmpty() && stand.bands().isEmpty() && !stand.isTilted() && stand.blur() == 0;
         if (plain) {
             painter.paint(picture, layer, stand, phase, frame, stand.matrix());
             return;
@@ -68,11 +68,11 @@ public final class ReelPainter {
         BufferedImage apart = painter.blank();
         painter.paint(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
         BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
-        for (Opening opening : stand.openings()) fade(stood, opening);
+        for (BandNow band : stand.bands()) fade(stood, band);
         Blur.apply(stood, stand.blur());
         for (Layer.MaskBy mask : layer.masks()) {
             BufferedImage cut = painter.blank();
-            fillMask(cut, mask.layer(), stands);
+            fillMask(cut, mask.layer(), stands, phase, frame);
             Blur.apply(cut, mask.soft() / 2);
             LayerPainter.lay(stood, cut, mask.inside() ? AlphaComposite.DstIn : AlphaComposite.DstOut);
         }
@@ -95,51 +95,51 @@ public final class ReelPainter {
         return now;
     }
 
-    /** Multiplies a picture with an opening: a hard band, or one whose edges fade. */
-    private void fade(BufferedImage picture, Opening opening) {
+    /** Multiplies a picture with a band: a hard one, or one whose edges fade. */
+    private void fade(BufferedImage picture, BandNow band) {
         BufferedImage cut = painter.blank();
         Graphics2D graphics = LayerPainter.graphics(cut);
-        if (opening.soft() == 0) {
+        if (band.soft() == 0) {
             graphics.setPaint(Color.BLACK);
-            graphics.fill(opening.band());
+            graphics.fill(band.shape());
         } else {
-            double from = opening.from() - opening.soft();
-            double to = opening.to() + opening.soft();
+            double from = band.from() - band.soft();
+            double to = band.to() + band.soft();
             if (to > from) {
-                double edge = Math.min(0.5, opening.soft() / (to - from));
-                graphics.setTransform(opening.turned());
-                graphics.setPaint(soft(opening, from, to, (float) edge));
+                double edge = Math.min(0.5, band.soft() / (to - from));
+                graphics.setTransform(band.turned());
+                graphics.setPaint(soft(band, from, to, (float) edge));
                 graphics.fillRect(
-                        (int) -Opening.FAR, (int) -Opening.FAR, (int) (2 * Opening.FAR), (int) (2 * Opening.FAR));
+                        (int) -BandNow.FAR, (int) -BandNow.FAR, (int) (2 * BandNow.FAR), (int) (2 * BandNow.FAR));
             }
         }
         graphics.dispose();
         LayerPainter.lay(picture, cut, AlphaComposite.DstIn);
     }
 
-    private static LinearGradientPaint soft(Opening opening, double from, double to, float edge) {
+    private static LinearGradientPaint soft(BandNow band, double from, double to, float edge) {
         Color nothing = new Color(0, 0, 0, 0);
         float last = Math.max(edge + 1e-4f, 1 - edge);
-        Color first = opening.bothWays() ? nothing : Color.BLACK;
+        Color first = band.bothWays() ? nothing : Color.BLACK;
         return new LinearGradientPaint(
                 (float) from, 0, (float) to, 0, new float[] {0, Math.max(1e-5f, edge), last, 1}, new Color[] {
                     first, Color.BLACK, Color.BLACK, nothing
                 });
     }
 
-    private void fillMask(BufferedImage cut, int index, List<Stand> stands) {
+    private void fillMask(BufferedImage cut, int index, List<Stand> stands, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index);
         if (layer.kind().equals("group")) {
             for (int i = 0; i < reel.layers().size(); i++) {
-                if (reel.layers().get(i).within() == index) fillMask(cut, i, stands);
+                if (reel.layers().get(i).within() == index) fillMask(cut, i, stands, phase, frame);
             }
             return;
         }
         Stand stand = stands.get(index);
         BufferedImage apart = painter.blank();
-        painter.fillShape(apart, layer, stand, stand.isTilted() ? new AffineTransform() : stand.matrix());
+        painter.fillShape(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
         BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
-        for (Opening opening : stand.openings()) fade(stood, opening);
+        for (BandNow band : stand.bands()) fade(stood, band);
         LayerPainter.lay(cut, stood, AlphaComposite.SrcOver);
     }
 }

@@ -36,8 +36,8 @@ final class Shapes {
         double width = Math.max(0, layer.box().width() - edges[0] + edges[2]);
         double height = Math.max(0, layer.box().height() - edges[1] + edges[3]);
         return layer.slant() == 0
-                ? box(x, y, width, height, layer.corners())
-                : slanted(x, y, width, height, layer.slant(), layer.corners());
+                ? box(x, y, width, height, layer.corners(), layer.flipped())
+                : slanted(x, y, width, height, layer.slant(), layer.corners(), layer.flipped());
     }
 
     /** The shape of each letter of a text; what belongs to no letter draws nothing. */
@@ -78,11 +78,13 @@ final class Shapes {
         return length;
     }
 
-    private static Shape box(double x, double y, double width, double height, Corners corners) {
+    private static Shape box(double x, double y, double width, double height, Corners corners, boolean flipped) {
         Corners kept = corners.within(width, height);
         Path2D path = new Path2D.Double();
-        path.moveTo(x + kept.topLeft(), y);
-        path.lineTo(x + width - kept.topRight(), y);
+        if (!flipped) {
+            path.moveTo(x + kept.topLeft(), y);
+            path.lineTo(x + width - kept.topRight(), y);
+        } else path.moveTo(x + width - kept.topRight(), y);
         corner(path, x + width, y, 0, kept.topRight());
         path.lineTo(x + width, y + height - kept.bottomRight());
         corner(path, x + width, y + height, 1, kept.bottomRight());
@@ -104,15 +106,20 @@ final class Shapes {
         }
     }
 
-    private static Shape slanted(double x, double y, double width, double height, double slant, Corners corners) {
+    private static Shape slanted(
+            double x, double y, double width, double height, double slant, Corners corners, boolean flipped) {
         double top = Math.max(slant, 0);
         double foot = Math.max(-slant, 0);
         double[][] points = {{x + top, y}, {x + width - foot, y}, {x + width - top, y + height}, {x + foot, y + height}
         };
         double[] radii = {corners.topLeft(), corners.topRight(), corners.bottomRight(), corners.bottomLeft()};
         Path2D path = new Path2D.Double();
-        path.moveTo((points[0][0] + points[3][0]) / 2, (points[0][1] + points[3][1]) / 2);
-        for (int i = 0; i < 4; i++) {
+        // Begins in the middle of the side before its first corner, so that every corner is rounded in the same way.
+        int begins = flipped ? 2 : 0;
+        double[] before = points[(begins + 3) % 4];
+        path.moveTo((points[begins][0] + before[0]) / 2, (points[begins][1] + before[1]) / 2);
+        for (int n = 0; n < 4; n++) {
+            int i = (begins + n) % 4;
             double[] next = points[(i + 1) % 4];
             arcTo(path, points[i], new double[] {(points[i][0] + next[0]) / 2, (points[i][1] + next[1]) / 2}, radii[i]);
         }

@@ -1,14 +1,17 @@
 package glimble.paint;
 
 import glimble.graphic.Channel;
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.PhaseName;
 import glimble.reel.Reel;
 import glimble.reel.Resize;
 import glimble.reel.Track;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Point2D;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * How a layer stands in the picture at a frame, with all that its groups do.
@@ -20,7 +23,7 @@ import java.util.List;
  * @param stroke factor of the width of its stroke
  * @param drawn shares 0–1 of the length of its stroke from where to where it is drawn
  * @param tracking thousandths of an em more between its letters
- * @param openings it is seen only inside all of them
+ * @param bands it is seen only inside all of them; none where all is seen
  * @param edges px by which left, top, right and bottom of its box lie further to the right or down than at rest
  */
 record Stand(
@@ -32,7 +35,7 @@ record Stand(
         double[] drawn,
         double tracking,
         List<Tint> tints,
-        List<Opening> openings,
+        List<BandNow> bands,
         double[] edges) {
 
     /** One step from rest to where a layer stands: tilted about a point, then moved. Degrees and px. */
@@ -55,9 +58,9 @@ record Stand(
         Stand group = of(reel, layer.within(), phase, frame);
         AffineTransform matrix = new AffineTransform(group.matrix);
         matrix.concatenate(own.matrix);
-        List<Opening> openings = new ArrayList<>();
-        for (Opening opening : own.openings) openings.add(opening.within(group.matrix));
-        openings.addAll(group.openings);
+        List<BandNow> bands = new ArrayList<>();
+        for (BandNow band : own.bands) bands.add(band.within(group.matrix));
+        bands.addAll(group.bands);
         return new Stand(
                 matrix,
                 joined(own.steps, group.steps),
@@ -67,7 +70,7 @@ record Stand(
                 own.drawn,
                 own.tracking,
                 joined(own.tints, group.tints),
-                openings,
+                bands,
                 own.edges);
     }
 
@@ -92,31 +95,44 @@ record Stand(
             matrix.scale(across ? track.at(frame) : 1, across ? 1 : track.at(frame));
             matrix.translate(-track.pivotX(), -track.pivotY());
         }
-        double tiltX = sum(layer, phase, frame, Channel.TILT_X);
-        double tiltY = sum(layer, phase, frame, Channel.TILT_Y);
-        List<Track> tilts = joined(tracks(layer, phase, Channel.TILT_X), tracks(layer, phase, Channel.TILT_Y));
-        double pivotX = tilts.isEmpty() ? 0 : tilts.get(0).pivotX();
-        double pivotY = tilts.isEmpty() ? 0 : tilts.get(0).pivotY();
         List<Tint> tints = new ArrayList<>();
         for (Track track : tracks(layer, phase, Channel.TINT)) tints.add(new Tint(track.colour(), track.at(frame)));
-        List<Opening> openings = new ArrayList<>();
+        List<BandNow> bands = new ArrayList<>();
         boolean closed = false;
         for (Track track : tracks(layer, phase, Channel.REVEAL)) {
             // The edge of a band of no width would still tint the pixels it runs through.
-            closed |= track.at(frame) <= 0;
-            openings.add(Opening.of(layer, track.opening(), within(track.at(frame)), matrix));
+            double share = track.at(frame);
+            closed |= share <= 0;
+            // Wholly open it cuts nothing off, not even part of a pixel.
+            if (share < 1) bands.add(BandNow.of(track, within(share), matrix));
         }
         return new Stand(
                 matrix,
-                List.of(new Step(tiltX, tiltY, pivotX, pivotY, matrix)),
+                steps(layer, phase, frame, matrix),
                 closed ? 0 : layer.opacity() * within(product(layer, phase, frame, Channel.OPACITY)),
                 Math.max(0, sum(layer, phase, frame, Channel.BLUR)),
                 Math.max(0, product(layer, phase, frame, Channel.STROKE)),
                 drawn(layer, phase, frame),
                 sum(layer, phase, frame, Channel.TRACKING),
                 tints,
-                openings,
+                bands,
                 edges(layer, phase, frame));
+    }
+
+    /** One step for each point that something is tilted about, in order; the last one moves it too. */
+    private static List<Step> steps(Layer layer, PhaseName phase, int frame, AffineTransform matrix) {
+        Map<Point2D, double[]> tilts = new LinkedHashMap<>();
+        for (Track track : joined(tracks(layer, phase, Channel.TILT_X), tracks(layer, phase, Channel.TILT_Y))) {
+            double[] both =
+                    tilts.computeIfAbsent(new Point2D.Double(track.pivotX(), track.pivotY()), none -> new double[2]);
+            both[track.channel() == Channel.TILT_X ? 0 : 1] += track.at(frame);
+        }
+        List<Step> steps = new ArrayList<>();
+        tilts.forEach((pivot, both) -> {
+            boolean last = steps.size() == tilts.size() - 1;
+            steps.add(new Step(both[0], both[1], pivot.getX(), pivot.getY(), last ? matrix : new AffineTransform()));
+        });
+        return steps.isEmpty() ? List.of(new Step(0, 0, 0, 0, matrix)) : steps;
     }
 
     private static double[] drawn(Layer layer, PhaseName phase, int frame) {

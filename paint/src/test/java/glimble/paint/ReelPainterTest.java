@@ -8,7 +8,7 @@ import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
-import glimble.reel.PhaseName;
+import glimble.graphic.PhaseName;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.rest.Pictures;

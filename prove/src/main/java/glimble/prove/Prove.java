@@ -1,6 +1,5 @@
 package glimble.prove;
 
-import glimble.cases.Widths;
 import glimble.document.Reading;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.BadPicture;
@@ -92,8 +91,7 @@ public final class Prove {
         }
         Graphic read = reading.graphic().get();
         Graphic graphic = read.withFrame(read.frame().withSafe(house.safe()));
-        List<Filling> fillings =
-                new ArrayList<>(Fillings.of(graphic, Widths.of(graphic, typesetter, house.pictures())));
+        List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, typesetter, house.pictures()));
         if (options.names().isPresent()) {
             fillings.addAll(NamesTable.read(Files.readString(options.names().get()), graphic));
         }

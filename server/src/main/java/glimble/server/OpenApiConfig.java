@@ -22,7 +22,8 @@ class OpenApiConfig {
     /** The only members, by schema, that may be missing from what the server sends or takes. */
     private static final Map<String, List<String>> OPTIONAL = Map.of(
             "Bar", List.of("waitsFor", "waitsForPart"),
-            "ReelsRequest", List.of("length", "leaves", "onAir", "played"),
+            "ReelsRequest", List.of("length", "leaves", "onAir", "played", "seenAs"),
+            "ReelsAnswer", List.of("design", "seen"),
             "FindingAnswer", List.of("reduced", "accepted"),
             "NamesAnswer", List.of("csv"),
             "Leaves", List.of("looped", "share"),

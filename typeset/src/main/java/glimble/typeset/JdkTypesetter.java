@@ -2,7 +2,9 @@ package glimble.typeset;
 
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
+import glimble.text.Writing;
 import java.awt.Shape;
+import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -21,6 +23,7 @@ public final class JdkTypesetter implements Typesetter {
     private record Asked(String text, String font, double size, double tracking) {}
 
     private final Map<String, ShippedFont> shipped = new LinkedHashMap<>();
+    private final Writing writing = new IcuWriting();
     private final Map<String, FontFile> files = new ConcurrentHashMap<>();
     private final Map<Asked, TypesetLine> lines = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
@@ -39,20 +42,24 @@ public final class JdkTypesetter implements Typesetter {
     }
 
     @Override
+    public Writing writing() {
+        return writing;
+    }
+
+    @Override
     public TypesetLine set(String text, String font, double size, double tracking) {
         if (!shipped.containsKey(font)) throw new IllegalArgumentException("no font " + font);
         Asked asked = new Asked(text, font, size, tracking);
         TypesetLine known = lines.get(asked);
         if (known != null) return known;
-        TypesetLine line = new LineLayout(chain(font), size, tracking * size / 1000).set(text);
+        TypesetLine line = new LineLayout(chain(font), this::file, writing, size, tracking * size / 1000).set(text);
         lines.put(asked, line);
         return line;
     }
 
-    private Map<String, FontFile> chain(String font) {
-        Map<String, FontFile> chain = new LinkedHashMap<>();
-        chain.put(font, file(font));
-        for (String fallback : shipped.get(font).fallbacks()) chain.put(fallback, file(fallback));
+    private List<String> chain(String font) {
+        List<String> chain = new ArrayList<>(List.of(font));
+        chain.addAll(shipped.get(font).fallbacks());
         return chain;
     }
 

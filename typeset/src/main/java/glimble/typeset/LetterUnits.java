@@ -1,55 +1,60 @@
 package glimble.typeset;
 
-import java.text.BreakIterator;
+import glimble.text.Blank;
+import glimble.text.Writing;
 import java.util.Arrays;
-import java.util.Locale;
 
 /**
- * Splits a line into what people see as single letters: grapheme clusters, but letters of joined scripts stay together as long as
- * they are joined, since drawn apart they would be torn. White space is no letter; it parts words.
+ * The letters of a line as people count them. White space, and what shows nothing, is no letter. Letters of joined scripts are one piece
+ * as long as they are joined, since drawn apart they would be torn.
  */
 final class LetterUnits {
     private final int[] ofChars;
     private final int[] words;
+    private final int[] pieces;
     private int count;
 
-    LetterUnits(String text) {
+    LetterUnits(String text, Writing writing) {
         ofChars = new int[text.length()];
         words = new int[text.length()];
-        BreakIterator clusters = BreakIterator.getCharacterInstance(Locale.ROOT);
-        clusters.setText(text);
+        pieces = new int[text.length()];
         int word = 0;
         boolean spaced = false;
         boolean joined = false;
-        for (int from = 0, to = clusters.next(); to != BreakIterator.DONE; from = to, to = clusters.next()) {
+        int from = 0;
+        for (int to : writing.clusters(text)) {
             int point = text.codePointAt(from);
-            if (Character.isWhitespace(point) || Character.isSpaceChar(point)) {
+            if (Blank.isBlank(text.substring(from, to))) {
                 Arrays.fill(ofChars, from, to, -1);
-                spaced = true;
-                joined = false;
-                continue;
+                boolean space = isSpace(point);
+                spaced |= space;
+                joined &= !space;
+            } else {
+                if (spaced && count > 0) word++;
+                spaced = false;
+                boolean joins = joins(point);
+                words[count] = word;
+                pieces[count] = joined && joins ? pieces[count - 1] : count;
+                joined = joins;
+                Arrays.fill(ofChars, from, to, count++);
             }
-            if (spaced && count > 0) word++;
-            spaced = false;
-            boolean joins = joins(point);
-            if (!(joined && joins)) words[count++] = word;
-            joined = joins;
-            Arrays.fill(ofChars, from, to, count - 1);
+            from = to;
         }
     }
 
-    private static boolean joins(int point) {
-        Character.UnicodeScript script = Character.UnicodeScript.of(point);
-        return Character.isLetter(point)
-                && (script == Character.UnicodeScript.ARABIC
-                        || script == Character.UnicodeScript.SYRIAC
-                        || script == Character.UnicodeScript.NKO
-                        || script == Character.UnicodeScript.MONGOLIAN
-                        || script == Character.UnicodeScript.DEVANAGARI
-                        || script == Character.UnicodeScript.BENGALI);
+    static boolean isSpace(int point) {
+        return Character.isWhitespace(point) || Character.isSpaceChar(point);
     }
 
-    /** For each char the number of its unit, in the order of reading; -1 for white space. */
+    private static boolean joins(int point) {
+        if (!Character.isLetter(point)) return false;
+        return switch (Character.UnicodeScript.of(point)) {
+            case ARABIC, SYRIAC, NKO, MONGOLIAN, MANDAIC, ADLAM, DEVANAGARI, BENGALI, GURMUKHI -> true;
+            default -> false;
+        };
+    }
+
+    /** For each char the number of its letter, in the order of reading; -1 for none. */
     int[] ofChars() {
         return ofChars;
     }
@@ -58,8 +63,13 @@ final class LetterUnits {
         return count;
     }
 
-    /** How many words stand before that of a unit. */
-    int wordOf(int unit) {
-        return words[unit];
+    /** How many words stand before that of a letter. */
+    int wordOf(int letter) {
+        return words[letter];
+    }
+
+    /** The first letter of those that are joined with it. */
+    int pieceOf(int letter) {
+        return pieces[letter];
     }
 }

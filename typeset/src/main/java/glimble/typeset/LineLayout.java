@@ -1,20 +1,23 @@
 package glimble.typeset;
 
+import glimble.text.Blank;
 import glimble.text.GlyphRun;
 import glimble.text.Ink;
 import glimble.text.TextUnit;
 import glimble.text.TypesetLine;
+import glimble.text.Writing;
 import java.awt.font.GlyphVector;
 import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.text.Bidi;
-import java.text.BreakIterator;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
+import java.util.LinkedHashSet;
 import java.util.List;
-import java.util.Locale;
-import java.util.Map;
+import java.util.Set;
+import java.util.function.Function;
+import java.util.stream.IntStream;
 
 /**
  * Lays out one line: splits it into runs of one direction (Unicode bidirectional algorithm) and one font, shapes each, and
@@ -26,48 +29,61 @@ final class LineLayout {
     /** px; far less than anyone sees. */
     private static final double ROUNDING = 1e-6;
 
-    private final Map<String, FontFile> chain;
+    private final List<String> chain;
+    private final Function<String, FontFile> files;
+    private final Writing writing;
     private final String first;
     private final double size;
     private final double tracking;
 
     private final List<GlyphRun> runs = new ArrayList<>();
     private final List<TextUnit> units = new ArrayList<>();
-    /** For each char the unit it is in; -1 for white space. */
+    private final Set<String> missing = new LinkedHashSet<>();
+    /** For each char the letter it is in; -1 for none. */
     private int[] unitOf = {};
-    /** For each unit, from where to where its glyphs advance, px; null for one without a glyph. */
+    /** For each letter, from where to where its glyphs advance, px; null for one without a glyph. */
     private double[][] extents = {};
+    /** For each letter the first of those that are drawn as one with it. */
+    private int[] pieceOf = {};
 
     private double pen;
     private Rectangle2D ink;
 
     /**
-     * @param chain fonts by id, the preferred one first
+     * @param chain ids of fonts, the preferred one first
+     * @param files loads one of them; only those that are needed are asked for
      * @param tracking px between letters
      */
-    LineLayout(Map<String, FontFile> chain, double size, double tracking) {
+    LineLayout(List<String> chain, Function<String, FontFile> files, Writing writing, double size, double tracking) {
         this.chain = chain;
+        this.files = files;
+        this.writing = writing;
         this.size = size;
         this.tracking = tracking;
-        first = chain.keySet().iterator().next();
+        first = chain.get(0);
     }
 
     TypesetLine set(String text) {
         char[] letters = text.toCharArray();
-        double ascent = chain.get(first).ascent() * scale(first);
-        double descent = chain.get(first).descent() * scale(first);
+        double ascent = files.apply(first).ascent() * scale(first);
+        double descent = files.apply(first).descent() * scale(first);
         if (letters.length > 0) {
             List<Piece> pieces = pieces(text);
-            LetterUnits split = new LetterUnits(text);
+            LetterUnits split = new LetterUnits(text, writing);
             unitOf = split.ofChars();
             extents = new double[split.count()][];
-            for (Piece piece : pieces) shape(letters, piece);
+            pieceOf = IntStream.range(0, split.count()).map(split::pieceOf).toArray();
+            for (Piece piece : pieces) {
+                shape(letters, piece);
+                divide(piece);
+            }
             for (int i = 0; i < extents.length; i++) {
-                double[] extent = extents[i] == null ? new double[] {0, 0} : extents[i];
-                units.add(new TextUnit(extent[0], extent[1] - extent[0], 0, split.wordOf(i), 0));
+                double[] extent = extents[i] == null ? new double[] {pen, pen} : extents[i];
+                units.add(new TextUnit(extent[0], extent[1] - extent[0], 0, pieceOf[i], split.wordOf(i), 0));
             }
         }
-        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs, units);
+        List<String> lacking = List.copyOf(missing);
+        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs, units, lacking);
         // Ink that stands out of the line, as stacked accents do, makes the line taller: no box may cut it.
         return new TypesetLine(
                 pen,
@@ -75,7 +91,35 @@ final class LineLayout {
                 orInk(descent, ink.getMaxY()),
                 new Ink(ink.getMinX(), ink.getMinY(), ink.getMaxX(), ink.getMaxY()),
                 runs,
-                units);
+                units,
+                lacking);
+    }
+
+    /** Letters without a glyph of their own are part of the ligature before them: they share its extent evenly. */
+    private void divide(Piece piece) {
+        int from = -1;
+        int to = -1;
+        for (int at = piece.from(); at < piece.to(); at++) {
+            int letter = unitOf[at];
+            if (letter < 0 || letter < to) continue;
+            if (from < 0 || extents[letter] != null) {
+                share(from, to, piece.rightToLeft());
+                from = letter;
+            }
+            to = letter + 1;
+        }
+        share(from, to, piece.rightToLeft());
+    }
+
+    private void share(int from, int to, boolean rightToLeft) {
+        if (from < 0 || to - from < 2 || extents[from] == null) return;
+        double[] whole = extents[from];
+        double each = (whole[1] - whole[0]) / (to - from);
+        for (int letter = from; letter < to; letter++) {
+            int place = rightToLeft ? to - 1 - letter : letter - from;
+            extents[letter] = new double[] {whole[0] + place * each, whole[0] + (place + 1) * each};
+            pieceOf[letter] = pieceOf[from];
+        }
     }
 
     /** The ink where it stands out by more than rounding does. */
@@ -84,7 +128,7 @@ final class LineLayout {
     }
 
     private double scale(String font) {
-        return size / chain.get(font).unitsPerEm();
+        return size / files.apply(font).unitsPerEm();
     }
 
     /** Letters of one direction and one font. */
@@ -126,22 +170,24 @@ final class LineLayout {
     /** The font of each letter. A letter and its combining marks stay in one font: the first that has all of them. */
     private String[] fonts(String text) {
         String[] fonts = new String[text.length()];
-        BreakIterator clusters = BreakIterator.getCharacterInstance(Locale.ROOT);
-        clusters.setText(text);
-        for (int from = 0, to = clusters.next(); to != BreakIterator.DONE; from = to, to = clusters.next()) {
+        int from = 0;
+        for (int to : writing.clusters(text)) {
             Arrays.fill(fonts, from, to, font(text.substring(from, to)));
+            from = to;
         }
         return fonts;
     }
 
     private String font(String cluster) {
-        for (String font : chain.keySet()) {
+        if (Blank.isBlank(cluster)) return first;
+        for (String font : chain) {
             if (cluster.codePoints()
-                    .allMatch(point -> isMute(point) || chain.get(font).has(point))) return font;
+                    .allMatch(point -> isMute(point) || files.apply(font).has(point))) return font;
         }
+        missing.add(cluster);
         int base = cluster.codePointAt(0);
-        return chain.keySet().stream()
-                .filter(font -> chain.get(font).has(base))
+        return chain.stream()
+                .filter(font -> files.apply(font).has(base))
                 .findFirst()
                 .orElse(first);
     }
@@ -152,7 +198,7 @@ final class LineLayout {
     }
 
     private void shape(char[] letters, Piece piece) {
-        FontFile font = chain.get(piece.font());
+        FontFile font = files.apply(piece.font());
         double scale = scale(piece.font());
         // Scripts from right to left are joined; letters drawn apart would be torn.
         double track = piece.rightToLeft() ? 0 : tracking;
@@ -187,9 +233,10 @@ final class LineLayout {
                     Arrays.copyOf(y, seen),
                     Arrays.copyOf(unit, seen)));
         }
-        int letterCount = ordinals[ordinals.length - 1] + 1;
+        int letterCount = ordinals[ordinals.length - 1];
         boolean last = piece.to() == letters.length;
-        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale + track * (last ? letterCount - 1 : letterCount);
+        int gaps = last ? Math.max(0, letterCount - 1) : letterCount;
+        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale + track * gaps;
     }
 
     private void extend(int unit, double from, double to) {
@@ -200,14 +247,19 @@ final class LineLayout {
                 : new double[] {Math.min(known[0], from), Math.max(known[1], to)};
     }
 
-    /** For each char of a piece, how many letters with their marks stand before its own. */
-    private static int[] ordinals(char[] letters, Piece piece) {
-        int[] ordinals = new int[piece.to() - piece.from()];
-        BreakIterator clusters = BreakIterator.getCharacterInstance(Locale.ROOT);
-        clusters.setText(new String(letters, piece.from(), ordinals.length));
-        for (int i = 1, ordinal = 0; i < ordinals.length; i++) {
-            ordinals[i] = clusters.isBoundary(i) ? ++ordinal : ordinal;
+    /** For each char of a piece, and beyond its last one, how many letters and spaces stand before its own; what shows nothing is none. */
+    private int[] ordinals(char[] letters, Piece piece) {
+        int[] ordinals = new int[piece.to() - piece.from() + 1];
+        String text = new String(letters, piece.from(), ordinals.length - 1);
+        int from = 0;
+        int ordinal = 0;
+        for (int to : writing.clusters(text)) {
+            Arrays.fill(ordinals, from, to, ordinal);
+            String cluster = text.substring(from, to);
+            if (!Blank.isBlank(cluster) || LetterUnits.isSpace(cluster.codePointAt(0))) ordinal++;
+            from = to;
         }
+        ordinals[ordinals.length - 1] = ordinal;
         return ordinals;
     }
 

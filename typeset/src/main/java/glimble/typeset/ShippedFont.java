@@ -1,6 +1,7 @@
 package glimble.typeset;
 
 import java.util.List;
+import java.util.stream.Stream;
 
 /**
  * A font that comes with Glimble.
@@ -11,22 +12,52 @@ import java.util.List;
  */
 public record ShippedFont(String id, String name, List<String> fallbacks) {
 
+    /** What each script falls back to, without the weight; then the two that have one weight only. */
+    private static final List<String> SCRIPTS = List.of(
+            "noto-sans",
+            "noto-sans-arabic",
+            "noto-sans-hebrew",
+            "noto-sans-armenian",
+            "noto-sans-georgian",
+            "noto-sans-devanagari",
+            "noto-sans-thai");
+
     /** Every font, each with the fonts it falls back to. No single free font covers all scripts. */
     public static final List<ShippedFont> ALL = List.of(
             heavy("barlow-condensed-600", "Barlow Condensed SemiBold"),
             light("barlow-condensed-500", "Barlow Condensed Medium"),
             light("source-serif-4-400", "Source Serif 4"),
-            new ShippedFont("noto-sans-600", "Noto Sans SemiBold", List.of("noto-sans-arabic-600")),
-            new ShippedFont("noto-sans-400", "Noto Sans", List.of("noto-sans-arabic-400")),
-            new ShippedFont("noto-sans-arabic-600", "Noto Sans Arabic SemiBold", List.of("noto-sans-600")),
-            new ShippedFont("noto-sans-arabic-400", "Noto Sans Arabic", List.of("noto-sans-400")));
+            heavy("noto-sans-600", "Noto Sans SemiBold"),
+            light("noto-sans-400", "Noto Sans"),
+            heavy("noto-sans-arabic-600", "Noto Sans Arabic SemiBold"),
+            light("noto-sans-arabic-400", "Noto Sans Arabic"),
+            heavy("noto-sans-hebrew-600", "Noto Sans Hebrew SemiBold"),
+            light("noto-sans-hebrew-400", "Noto Sans Hebrew"),
+            heavy("noto-sans-armenian-600", "Noto Sans Armenian SemiBold"),
+            light("noto-sans-armenian-400", "Noto Sans Armenian"),
+            heavy("noto-sans-georgian-600", "Noto Sans Georgian SemiBold"),
+            light("noto-sans-georgian-400", "Noto Sans Georgian"),
+            heavy("noto-sans-devanagari-600", "Noto Sans Devanagari SemiBold"),
+            light("noto-sans-devanagari-400", "Noto Sans Devanagari"),
+            heavy("noto-sans-thai-600", "Noto Sans Thai SemiBold"),
+            light("noto-sans-thai-400", "Noto Sans Thai"),
+            light("noto-sans-sc-400", "Noto Sans SC"),
+            light("noto-emoji-400", "Noto Emoji"));
 
     private static ShippedFont heavy(String id, String name) {
-        return new ShippedFont(id, name, List.of("noto-sans-600", "noto-sans-arabic-600"));
+        return new ShippedFont(id, name, chain(id, "-600"));
     }
 
     private static ShippedFont light(String id, String name) {
-        return new ShippedFont(id, name, List.of("noto-sans-400", "noto-sans-arabic-400"));
+        return new ShippedFont(id, name, chain(id, "-400"));
+    }
+
+    private static List<String> chain(String id, String weight) {
+        return Stream.concat(
+                        SCRIPTS.stream().map(script -> script + weight),
+                        Stream.of("noto-sans-sc-400", "noto-emoji-400"))
+                .filter(fallback -> !fallback.equals(id))
+                .toList();
     }
 
     /** Where its file is on the class path. */

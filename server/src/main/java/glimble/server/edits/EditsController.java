@@ -2,21 +2,23 @@ package glimble.server.edits;
 
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
+import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
 import glimble.edit.Gestures;
 import glimble.edit.GroupEdits;
 import glimble.edit.MoveEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
+import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
 import glimble.reel.Bar;
 import glimble.reel.Effort;
-import glimble.reel.PhaseName;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.PartRest;
@@ -72,6 +74,9 @@ class EditsController {
         RETIME_PHASE,
         MIRROR_OUT,
         OWN_OUT,
+        ADD_VARIANT,
+        REMOVE_VARIANT,
+        RENAME_VARIANT,
         REMOVE_FIELD,
         PROPOSE_TRIALS,
         RESCALE
@@ -79,7 +84,7 @@ class EditsController {
 
     /**
      * @param values the values at hand, for what keeps its present size
-     * @param key the part or field, or the kind of a new part; of no account to proposed trials
+     * @param key the part, field or variant, or the kind of a new part; of no account to proposed trials
      * @param newName the new name, the part that moves are copied to, or the gesture; of no account to other edits
      * @param keys the parts of a new group; of no account to other edits
      * @param steps how far to the front, or the frame at which a gesture begins; of no account to other edits
@@ -108,18 +113,26 @@ class EditsController {
         Graphic graphic = documents.read(request.document());
         if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
-        Graphic edited = edited(graphic, request);
+        Graphic edited = allowed(graphic, request);
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
         return new EditAnswer(document, next(graphic, edited, request));
     }
 
+    private Graphic allowed(Graphic graphic, EditRequest request) {
+        try {
+            return edited(graphic, request);
+        } catch (EditRefused e) {
+            throw new Refused("$.key", e.getMessage());
+        }
+    }
+
     private Graphic edited(Graphic graphic, EditRequest request) {
         String key = request.key();
         if (request.what() == What.ADD_PART) return added(graphic, key);
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
-        if (request.what() == What.GROUP_PARTS) return grouped(graphic, request.keys());
+        if (request.what() == What.GROUP_PARTS) return grouped(graphic, request);
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
         Optional<Graphic> moved = edited(graphic, request, key);
         if (moved.isPresent()) return moved.get();
@@ -146,17 +159,30 @@ class EditsController {
                     case LINK_MOVES -> MoveEdits.copy(part(graphic, key), key, part(graphic, request), true);
                     case ADD_GESTURE -> gesture(graphic, request);
                     case RETIME_PHASE -> retimed(graphic, request);
+                    case ADD_VARIANT -> VariantEdits.add(graphic, phase(request), key);
+                    case REMOVE_VARIANT -> VariantEdits.remove(graphic, phase(request), variant(graphic, request));
+                    case RENAME_VARIANT ->
+                        VariantEdits.rename(graphic, phase(request), variant(graphic, request), newName(request));
                     case MIRROR_OUT -> MoveEdits.mirrorOut(graphic);
                     case OWN_OUT -> ownOut(graphic, request.values());
                     default -> null;
                 });
     }
 
-    private static String phase(EditRequest request) {
-        if (request.phase() == null || !List.of("in", "loop", "out").contains(request.phase())) {
-            throw new Refused("$.phase", "must be in, loop or out");
+    private static PhaseName phase(EditRequest request) {
+        return Optional.ofNullable(request.phase())
+                .flatMap(PhaseName::named)
+                .orElseThrow(() -> new Refused("$.phase", "must be in, loop or out"));
+    }
+
+    private static String variant(Graphic graphic, EditRequest request) {
+        if (graphic.variant(phase(request), request.key()).isEmpty()) {
+            throw new Refused(
+                    "$.key",
+                    "there is no variant '" + request.key() + "' of "
+                            + phase(request).word());
         }
-        return request.phase();
+        return request.key();
     }
 
     private static List<String> keys(EditRequest request) {
@@ -184,13 +210,13 @@ class EditsController {
     private Graphic gesture(Graphic graphic, EditRequest request) {
         Rect nowhere = new Rect(0, 0, 0, 0);
         Rect box = boxes(part(graphic, request.key()), request.values()).getOrDefault(request.key(), nowhere);
-        if (phase(request).equals("loop")) throw new Refused("$.phase", "must be in or out, for a gesture");
+        if (phase(request) == PhaseName.LOOP) throw new Refused("$.phase", "must be in or out, for a gesture");
         int frame = request.steps() == null ? 0 : Math.max(0, request.steps());
         try {
             return ownGesture(request)
-                    .map(moves -> Gestures.add(graphic, request.key(), request.phase(), moves, frame))
+                    .map(moves -> Gestures.add(graphic, request.key(), phase(request), moves, frame))
                     .orElseGet(
-                            () -> Gestures.add(graphic, request.key(), request.phase(), newName(request), box, frame));
+                            () -> Gestures.add(graphic, request.key(), phase(request), newName(request), box, frame));
         } catch (IllegalArgumentException e) {
             throw new Refused("$.newName", e.getMessage());
         }
@@ -206,13 +232,19 @@ class EditsController {
 
     private Graphic retimed(Graphic graphic, EditRequest request) {
         if (request.steps() == null || request.steps() < 1) throw new Refused("$.steps", "must be 1 frame or more");
-        int had = 0;
-        for (Bar bar : worked(graphic, request.values()).bars()) {
-            boolean ofPhase = bar.phase().name().equalsIgnoreCase(phase(request));
-            if (ofPhase) had = Math.max(had, bar.start() + bar.length());
+        if (length(graphic, request) == 0) {
+            throw new Refused("$.phase", "has no moves that could take another length");
         }
-        if (had == 0) throw new Refused("$.phase", "has no moves that could take another length");
-        return MoveEdits.retime(graphic, request.phase(), had, request.steps());
+        return MoveEdits.retime(graphic, phase(request), request.steps(), tried -> length(tried, request));
+    }
+
+    /** Frames of the phase that the request is about, for the values at hand. */
+    private int length(Graphic graphic, EditRequest request) {
+        int length = 0;
+        for (Bar bar : worked(graphic, request.values()).bars()) {
+            if (bar.phase() == phase(request)) length = Math.max(length, bar.start() + bar.length());
+        }
+        return length;
     }
 
     private WorkedOut worked(Graphic graphic, Map<String, String> values) {
@@ -237,12 +269,13 @@ class EditsController {
         return MoveEdits.ownOut(graphic, starts, ends, length);
     }
 
-    private static Graphic grouped(Graphic graphic, List<String> keys) {
+    private Graphic grouped(Graphic graphic, EditRequest request) {
+        List<String> keys = request.keys();
         if (keys == null || keys.isEmpty()) throw new Refused("$.keys", "is missing; name the parts of the group");
         for (String key : keys) {
             if (graphic.part(key).isEmpty()) throw new Refused("$.keys", "there is no part '" + key + "'");
         }
-        return GroupEdits.group(graphic, keys);
+        return GroupEdits.group(graphic, keys, boxes(graphic, request.values()));
     }
 
     private static Graphic rescaled(Graphic graphic, Raster raster) {
@@ -252,9 +285,9 @@ class EditsController {
         return Rescale.to(graphic, raster.width(), raster.height());
     }
 
-    private static Graphic withTrials(Graphic graphic) {
+    private Graphic withTrials(Graphic graphic) {
         List<Trial> trials = new ArrayList<>(graphic.trials());
-        trials.addAll(ProposedTrials.of(graphic));
+        trials.addAll(ProposedTrials.of(graphic, typesetter.writing()));
         return graphic.withTrials(trials.subList(0, Math.min(trials.size(), Limits.TRIALS)));
     }
 

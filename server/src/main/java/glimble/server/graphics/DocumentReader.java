@@ -1,11 +1,13 @@
 package glimble.server.graphics;
 
 import glimble.document.GraphicReader;
+import glimble.document.Problem;
 import glimble.document.Reading;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
+import java.util.List;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.JsonNode;
 
@@ -16,6 +18,12 @@ public class DocumentReader {
 
     DocumentReader(Typesetter typesetter) {
         this.typesetter = typesetter;
+    }
+
+    /** @throws Refused if what is played of a design does not go together */
+    public void check(Graphic played) {
+        List<Problem> problems = GraphicReader.problems(played, typesetter.fonts());
+        if (!problems.isEmpty()) throw new Refused(problems);
     }
 
     /** @throws Refused with everything that is wrong */

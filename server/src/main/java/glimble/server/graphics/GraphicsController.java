@@ -1,6 +1,7 @@
 package glimble.server.graphics;
 
 import glimble.document.Limits;
+import glimble.edit.Uses;
 import glimble.graphic.Graphic;
 import glimble.server.problems.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
@@ -8,6 +9,7 @@ import java.net.URI;
 import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -54,6 +56,21 @@ class GraphicsController {
     @GetMapping
     List<GraphicAnswer> all() {
         return store.all().stream().map(this::answer).toList();
+    }
+
+    /** What a graphic needs of the house. */
+    record UsesAnswer(String name, Set<String> colours, Set<String> pictures) {}
+
+    /** Of every graphic on the shelf. */
+    @GetMapping("/uses")
+    List<UsesAnswer> uses() {
+        return store.all().stream()
+                .map(stored -> documents.read(json.readTree(stored.document())))
+                .map(graphic -> {
+                    Uses uses = Uses.of(graphic);
+                    return new UsesAnswer(graphic.name(), uses.colours(), uses.pictures());
+                })
+                .toList();
     }
 
     @GetMapping("/{id}")

@@ -1,11 +1,11 @@
 package glimble.server.proofs;
 
 import glimble.graphic.Condition;
+import glimble.graphic.PhaseName;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.prove.ProofRun;
-import glimble.reel.PhaseName;
 import glimble.rest.Rect;
 import java.util.List;
 import java.util.Map;

@@ -1,6 +1,5 @@
 package glimble.server.proofs;
 
-import glimble.cases.Widths;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.proof.Filling;
@@ -111,7 +110,7 @@ class Proofs {
     private ProofRun run(long id, int revision) {
         Graphic graphic = graphic(store.find(id, revision));
         Prover prover = new Prover(graphic, house.palette(), typesetter, pictures);
-        List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, Widths.of(graphic, typesetter, pictures)));
+        List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, typesetter, pictures));
         mapper.names(id).ifPresent(csv -> fillings.addAll(named(csv, graphic)));
         return new ProofRun(prover, fillings);
     }

@@ -2,21 +2,24 @@ package glimble.server.reels;
 
 import glimble.cases.Answered;
 import glimble.cases.CaseTable;
+import glimble.cases.Exchange;
 import glimble.cases.Variants;
+import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
+import glimble.formats.JsonTree;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.DrawnCurve;
 import glimble.reel.EarlyOut;
 import glimble.reel.Effort;
-import glimble.reel.PhaseName;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
@@ -31,6 +34,8 @@ import glimble.rest.RestWords;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.text.Blank;
+import glimble.text.Letters;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -66,6 +71,7 @@ class ReelsController {
      * @param leaves the moment from which the out begins, if it is not rest
      * @param onAir what is on air when it is taken; missing for nothing
      * @param played of the first filling, the variants to be played whatever the cases say; missing for what they say
+     * @param seenAs the variants that stand in the place of their phases in the document; missing if it is the design itself
      */
     record ReelsRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
@@ -73,7 +79,8 @@ class ReelsController {
             Integer length,
             Leaves leaves,
             Condition.Standing onAir,
-            Played played) {}
+            Played played,
+            Played seenAs) {}
 
     /**
      * A frame of in or loop.
@@ -86,24 +93,42 @@ class ReelsController {
     /**
      * @param worked one for each filling, in the same order
      * @param curves of the moves, whatever the filling
+     * @param design the design of a document that was looked at; missing if that was the design itself
+     * @param seen the design as it is looked at with what is played for the first filling; missing if that is the design itself
      */
-    record ReelsAnswer(List<WorkedOutAnswer> worked, List<DrawnCurve> curves) {}
+    record ReelsAnswer(
+            List<WorkedOutAnswer> worked,
+            List<DrawnCurve> curves,
+            @Schema(ref = "#/components/schemas/Graphic") Optional<JsonNode> design,
+            @Schema(ref = "#/components/schemas/Graphic") Optional<JsonNode> seen) {}
 
     /**
      * @param notes what is wrong with the rest picture, a note for each part and fault
      * @param answer which case answers
      * @param played the variants that are played
      * @param curves of the moves where variants are played; none where the curves of all are right
+     * @param mirrored whether it stands mirrored
+     * @param filled what is filled in, for each field in the order of the form
      */
     record WorkedOutAnswer(
             Reel reel,
             List<RestAnswer> rest,
             List<Note> notes,
             List<Bar> bars,
-            List<Playback.Stretch> whole,
+            List<Playback.Run> whole,
             CaseTable.Answer answer,
             Played played,
-            List<DrawnCurve> curves) {}
+            List<DrawnCurve> curves,
+            boolean mirrored,
+            List<Filled> filled) {}
+
+    /**
+     * What is filled in a field.
+     *
+     * @param blank whether nothing of it shows
+     * @param letters as people count them
+     */
+    record Filled(String field, boolean blank, int letters) {}
 
     /**
      * A part at rest.
@@ -126,7 +151,10 @@ class ReelsController {
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request) {
-        Graphic designed = house.framed(documents.read(request.document()));
+        Graphic read = documents.read(request.document());
+        Played seenAs = request.seenAs() == null ? Played.PLAIN : named(request.seenAs(), "$.seenAs");
+        Graphic design = Exchange.back(read, seenAs);
+        Graphic designed = house.framed(design);
         Palette palette = house.palette();
         List<Map<String, String>> fillings = checked(request.values());
         List<Answered> answered = new ArrayList<>();
@@ -144,17 +172,35 @@ class ReelsController {
         for (int i = 0; i < fillings.size(); i++) {
             worked.add(work(answered.get(i), palette, fillings.get(i), request));
         }
-        return new ReelsAnswer(worked, DrawnCurve.of(designed));
+        Played looked =
+                answered.isEmpty() ? Played.PLAIN : answered.get(0).answer().played();
+        return new ReelsAnswer(
+                worked,
+                DrawnCurve.of(designed),
+                seenAs.equals(Played.PLAIN) ? Optional.empty() : Optional.of(JsonTree.to(GraphicWriter.write(design))),
+                looked.equals(Played.PLAIN)
+                        ? Optional.empty()
+                        : Optional.of(JsonTree.to(GraphicWriter.write(Exchange.of(design, looked)))));
+    }
+
+    private static Played named(Played played, String path) {
+        for (PhaseName phase : PhaseName.values()) {
+            if (played.of(phase) == null) {
+                throw new Refused(path, "must name in, loop and out; '' for the phase itself");
+            }
+        }
+        return played;
     }
 
     private Answered answered(Graphic designed, Map<String, String> values, Condition.Standing onAir, Played forced) {
         Condition.Standing standing = onAir == null ? Condition.Standing.NOTHING : onAir;
         Answered answered = Answered.of(designed, values, standing, typesetter, pictures);
         if (forced == null) return answered;
-        for (String name : forced.names()) {
-            if (name == null) throw new Refused("$.played", "must name in, loop and out; '' for the phase itself");
-        }
-        return new Answered(Variants.played(designed, forced), answered.answer().playing(forced));
+        named(forced, "$.played");
+        Graphic played = Variants.played(designed, forced);
+        // What no case plays together may not go together.
+        documents.check(played);
+        return new Answered(played, answered.answer().playing(forced));
     }
 
     private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
@@ -196,7 +242,26 @@ class ReelsController {
         List<DrawnCurve> curves = played.equals(Played.PLAIN) ? List.of() : DrawnCurve.of(designed);
         List<RestAnswer> rest = new ArrayList<>();
         for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
-        return new WorkedOutAnswer(reel, rest, notes, worked.bars(), worked.whole(), answered.answer(), played, curves);
+        return new WorkedOutAnswer(
+                reel,
+                rest,
+                notes,
+                worked.bars(),
+                worked.whole(),
+                answered.answer(),
+                played,
+                curves,
+                worked.rest().mirrored(),
+                filled(graphic, values));
+    }
+
+    private List<Filled> filled(Graphic graphic, Map<String, String> values) {
+        return graphic.fields().stream()
+                .map(field -> {
+                    String text = values.getOrDefault(field.key(), "");
+                    return new Filled(field.key(), Blank.isBlank(text), Letters.count(text, typesetter.writing()));
+                })
+                .toList();
     }
 
     private static int length(Graphic graphic, ReelsRequest request) {

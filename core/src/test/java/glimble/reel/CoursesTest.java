@@ -1,4 +1,4 @@
-package glimble.proof;
+package glimble.reel;
 
 import static glimble.Sketch.graphic;
 import static glimble.Sketch.group;
@@ -17,14 +17,12 @@ import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
 import glimble.graphic.Place;
 import glimble.graphic.Start;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
-import glimble.reel.PhaseName;
-import glimble.reel.Reel;
-import glimble.reel.ReelMaker;
 import glimble.rest.Rect;
 import java.util.List;
 import java.util.Map;

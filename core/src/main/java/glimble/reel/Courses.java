@@ -1,10 +1,6 @@
-package glimble.proof;
+package glimble.reel;
 
-import glimble.reel.Layer;
-import glimble.reel.PhaseName;
-import glimble.reel.Reel;
-import glimble.reel.Resize;
-import glimble.reel.Track;
+import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.List;
@@ -14,7 +10,7 @@ import java.util.List;
  * scaled by itself and its groups, cut by its reveals and masks. A slanted or round mask counts as its rectangle; a tilt as the
  * narrowing it makes. Cost is linear in layers × frames, and in letters × frames for moves that are dealt.
  */
-final class Courses {
+public final class Courses {
     private static final int EDGES = 4;
 
     private final Reel reel;
@@ -30,7 +26,7 @@ final class Courses {
     }
 
     /** One for each layer, in their order. */
-    static List<Course> of(Reel reel, PhaseName phase) {
+    public static List<Course> of(Reel reel, PhaseName phase) {
         Courses courses = new Courses(reel, phase);
         List<Layer> layers = reel.layers();
         for (int i = 0; i < layers.size(); i++) courses.shapes.add(courses.shape(i));
@@ -138,7 +134,7 @@ final class Courses {
         return around == null ? new Rect(0, 0, 0, 0) : around;
     }
 
-    static Rect shared(Rect a, Rect b) {
+    public static Rect shared(Rect a, Rect b) {
         double x = Math.max(a.x(), b.x());
         double y = Math.max(a.y(), b.y());
         return new Rect(
@@ -148,7 +144,7 @@ final class Courses {
                 Math.max(0, Math.min(a.bottom(), b.bottom()) - y));
     }
 
-    static boolean contains(Rect outer, Rect inner) {
+    public static boolean contains(Rect outer, Rect inner) {
         return inner.x() >= outer.x()
                 && inner.y() >= outer.y()
                 && inner.right() <= outer.right()

@@ -1,4 +1,4 @@
-package glimble.proof;
+package glimble.reel;
 
 import glimble.rest.Rect;
 
@@ -10,13 +10,13 @@ import glimble.rest.Rect;
  * @param opacity 0–1, one a frame
  * @param uneven by which its width is drawn out against its height, one a frame: 0 for not at all
  */
-record Course(double[] body, double[] seen, double[] opacity, double[] uneven) {
+public record Course(double[] body, double[] seen, double[] opacity, double[] uneven) {
     /** Share of opacity; less than this nobody sees. */
     private static final double FAINT = 0.004;
     /** px; thinner than this is nothing. */
     private static final double THIN = 0.25;
 
-    int frames() {
+    public int frames() {
         return opacity.length;
     }
 
@@ -24,39 +24,39 @@ record Course(double[] body, double[] seen, double[] opacity, double[] uneven) {
         return Math.max(0, Math.min(opacity.length - 1, frame));
     }
 
-    boolean isStill() {
+    public boolean isStill() {
         return opacity.length == 1;
     }
 
-    boolean isSeen(int frame) {
+    public boolean isSeen(int frame) {
         int i = at(frame);
         return opacity[i] > FAINT && seen[4 * i + 2] - seen[4 * i] > THIN && seen[4 * i + 3] - seen[4 * i + 1] > THIN;
     }
 
-    double opacity(int frame) {
+    public double opacity(int frame) {
         return opacity[at(frame)];
     }
 
-    double uneven(int frame) {
+    public double uneven(int frame) {
         return uneven[at(frame)];
     }
 
     /** One edge of what is seen: 0 left, 1 top, 2 right, 3 bottom. */
-    double seen(int frame, int edge) {
+    public double seen(int frame, int edge) {
         return seen[4 * at(frame) + edge];
     }
 
-    double body(int frame, int edge) {
+    public double body(int frame, int edge) {
         return body[4 * at(frame) + edge];
     }
 
-    Rect seen(int frame) {
+    public Rect seen(int frame) {
         int i = 4 * at(frame);
         return new Rect(
                 seen[i], seen[i + 1], Math.max(0, seen[i + 2] - seen[i]), Math.max(0, seen[i + 3] - seen[i + 1]));
     }
 
-    Rect body(int frame) {
+    public Rect body(int frame) {
         int i = 4 * at(frame);
         return new Rect(body[i], body[i + 1], body[i + 2] - body[i], body[i + 3] - body[i + 1]);
     }

@@ -1,9 +1,6 @@
-package glimble.proof;
+package glimble.reel;
 
 import glimble.graphic.Channel;
-import glimble.reel.Layer;
-import glimble.reel.Resize;
-import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.List;
 
@@ -143,7 +140,7 @@ final class Extent {
             double value = track.at(frame);
             switch (track.channel()) {
                 case OPACITY -> opacity *= Math.max(0, Math.min(1, value));
-                case REVEAL -> reveal(layer, track, Math.max(0, Math.min(1, value)));
+                case REVEAL -> reveal(track, Math.max(0, Math.min(1, value)));
                 default -> {
                     // What moves it comes after what cuts it.
                 }
@@ -252,27 +249,14 @@ final class Extent {
         return new double[] {x - halfWidth, y - halfHeight, x + halfWidth, y + halfHeight};
     }
 
-    /** Across the extent of the layer that is revealed, which may be a group. A slanting edge counts once nothing is left. */
-    private void reveal(Layer layer, Track track, double share) {
-        if (share == 1) return;
-        Rect box = layer.runs().isEmpty() ? layer.box() : layer.box().around(layer.ink());
-        double degrees = ((track.opening().degrees() % 360) + 360) % 360;
-        boolean level = degrees % 180 == 0;
-        boolean upright = degrees % 180 == 90;
-        if (!level && !upright) {
-            if (share == 0) seenRight = seenLeft;
-            return;
-        }
-        double before = track.opening().bothWays() ? 0.5 : degrees >= 180 ? 1 : 0;
-        if (level) {
-            double from = box.x() + box.width() * (1 - share) * before;
-            seenLeft = Math.max(seenLeft, from);
-            seenRight = Math.min(seenRight, from + box.width() * share);
-        } else {
-            double from = box.y() + box.height() * (1 - share) * before;
-            seenTop = Math.max(seenTop, from);
-            seenBottom = Math.min(seenBottom, from + box.height() * share);
-        }
+    private void reveal(Track track, double share) {
+        if (share >= 1 || seenRight <= seenLeft || seenBottom <= seenTop) return;
+        Rect seen = track.band()
+                .seen(new Rect(seenLeft, seenTop, seenRight - seenLeft, seenBottom - seenTop), track.opening(), share);
+        seenLeft = seen.x();
+        seenTop = seen.y();
+        seenRight = seen.right();
+        seenBottom = seen.bottom();
     }
 
     void put(double[] body, double[] seen, int frame) {

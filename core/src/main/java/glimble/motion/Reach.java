@@ -1,0 +1,55 @@
+package glimble.motion;
+
+import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Look;
+import glimble.graphic.Mask;
+import glimble.graphic.Part;
+import glimble.graphic.Toward;
+import glimble.rest.PartRest;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import java.util.function.BiFunction;
+
+/** How far parts reach at rest with all that is drawn of them: ink, stroke, shadow and glow; a group with all its parts. */
+public final class Reach {
+    private Reach() {}
+
+    /** Everything that is drawn of a part, px. */
+    public static Rect of(Graphic graphic, Rest rest, Part part) {
+        return around(graphic, rest, part, (one, at) -> drawn(one, at, rest.mirrored()));
+    }
+
+    /** What is seen inside a mask, with the fade of its edge. */
+    static Rect of(Graphic graphic, Rest rest, Mask mask) {
+        Part by = graphic.part(mask.by()).orElseThrow();
+        Rect shape = around(graphic, rest, by, (one, at) -> at.line().isPresent() ? at.drawn() : at.box());
+        return grown(shape, Look.FADES * mask.soft());
+    }
+
+    private static Rect around(Graphic graphic, Rest rest, Part part, BiFunction<Part, PartRest, Rect> extent) {
+        if (!(part instanceof GroupPart group)) return extent.apply(part, rest.part(part.key()));
+        Rect around = null;
+        for (String key : group.parts()) {
+            if (!rest.isPresent(key)) continue;
+            Rect member = around(graphic, rest, graphic.part(key).orElseThrow(), extent);
+            around = around == null ? member : around.around(member);
+        }
+        return around == null ? rest.box(part.key()) : around;
+    }
+
+    private static Rect drawn(Part part, PartRest at, boolean mirrored) {
+        Rect whole = at.box().around(at.drawn());
+        double left = part.reach(Toward.LEFT, mirrored);
+        double top = part.reach(Toward.UP, mirrored);
+        return new Rect(
+                whole.x() - left,
+                whole.y() - top,
+                whole.width() + left + part.reach(Toward.RIGHT, mirrored),
+                whole.height() + top + part.reach(Toward.DOWN, mirrored));
+    }
+
+    static Rect grown(Rect rect, double by) {
+        return new Rect(rect.x() - by, rect.y() - by, rect.width() + 2 * by, rect.height() + 2 * by);
+    }
+}

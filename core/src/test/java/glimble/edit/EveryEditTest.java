@@ -1,0 +1,210 @@
+package glimble.edit;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.MonoTypesetter;
+import glimble.RandomGraphic;
+import glimble.document.GraphicReader;
+import glimble.document.GraphicWriter;
+import glimble.document.Problem;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
+import glimble.rest.PartRest;
+import glimble.rest.Pictures;
+import glimble.rest.Rect;
+import glimble.rest.Rest;
+import glimble.rest.RestSolver;
+import java.util.HashMap;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Random;
+import java.util.Set;
+import java.util.function.UnaryOperator;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Every edit of any part of a thousand graphics that use every member of the format. */
+class EveryEditTest {
+    private static final int GRAPHICS = 1_000;
+    private static final Pictures PICTURES =
+            key -> key.equals("mark") ? Optional.of(new Pictures.Extent(40, 30)) : Optional.empty();
+
+    private static Rest solve(Graphic graphic, Map<String, String> values) {
+        return RestSolver.solve(graphic, values, new MonoTypesetter(), PICTURES);
+    }
+
+    private static Map<String, Rect> boxes(Rest rest) {
+        Map<String, Rect> boxes = new HashMap<>();
+        for (PartRest part : rest.parts().values()) boxes.put(part.key(), part.box());
+        return boxes;
+    }
+
+    /** The edits that leave every other part where it is. */
+    private static Map<String, UnaryOperator<Graphic>> edits(Graphic graphic, Random random, Map<String, Rect> boxes) {
+        Part part = graphic.parts().get(random.nextInt(graphic.parts().size()));
+        Part other = graphic.parts().get(random.nextInt(graphic.parts().size()));
+        Map<String, UnaryOperator<Graphic>> edits = new LinkedHashMap<>();
+        edits.put("rename " + part.key(), before -> PartEdits.rename(before, part.key(), "renamed"));
+        edits.put("duplicate " + part.key(), before -> PartEdits.duplicate(before, part.key()));
+        List<String> together =
+                List.of(part.key(), other.key()).stream().distinct().toList();
+        boolean nested = together.stream()
+                .anyMatch(key ->
+                        GroupEdits.all(graphic, key).stream().anyMatch(in -> !in.equals(key) && together.contains(in)));
+        if (!nested) edits.put("group " + together, before -> GroupEdits.group(before, together, boxes));
+        if (boxes.containsKey(part.key())) {
+            List<String> gestures = Gestures.of(part);
+            String gesture = gestures.get(random.nextInt(gestures.size()));
+            PhaseName phase = random.nextBoolean() ? PhaseName.IN : PhaseName.OUT;
+            if (phase == PhaseName.IN || !graphic.out().mirrorsIn()) {
+                edits.put(
+                        gesture + " of " + part.key(),
+                        before -> Gestures.add(before, part.key(), phase, gesture, boxes.get(part.key()), 3));
+            }
+        }
+        edits.put("copy moves", before -> MoveEdits.copy(before, part.key(), other.key(), random.nextBoolean()));
+        for (PhaseName phase : PhaseName.values()) {
+            List<String> some = graphic.phase(phase).moves().stream()
+                    .map(Move::key)
+                    .filter(key -> random.nextBoolean())
+                    .toList();
+            edits.put("remove moves " + some, before -> MoveEdits.remove(before, phase, some));
+        }
+        edits.put("reorder", before -> PartEdits.reorder(before, part.key(), random.nextInt(5) - 2));
+        return edits;
+    }
+
+    private static List<Problem> problems(Graphic graphic) {
+        return GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono")).problems();
+    }
+
+    /** Problems of a copy of moves on a part that cannot make them are refusals that name what is in the way. */
+    private static boolean isRefused(String edit, List<Problem> problems) {
+        boolean moves = edit.equals("copy moves");
+        return moves && problems.stream().allMatch(problem -> problem.path().contains(".moves["))
+                || problems.stream()
+                        .allMatch(problem -> problem.sentence().contains("cannot be solved")
+                                || problem.sentence().contains("would never begin"));
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3})
+    void edits_are_readable_and_leave_others_where_they_are(int quarter) {
+        int refused = 0;
+        int done = 0;
+        for (int seed = quarter; seed < GRAPHICS; seed += 4) {
+            Graphic graphic = RandomGraphic.of(seed);
+            Random random = new Random(seed);
+            Map<String, String> values = RandomGraphic.values(graphic, random);
+            Rest rest = solve(graphic, values);
+            Graphic kept = graphic;
+            for (Map.Entry<String, UnaryOperator<Graphic>> edit :
+                    edits(graphic, random, boxes(rest)).entrySet()) {
+                String what = edit.getKey() + " of graphic " + seed;
+                Graphic edited = edit.getValue().apply(graphic);
+                List<Problem> problems = problems(edited);
+                if (!problems.isEmpty() && isRefused(edit.getKey(), problems)) {
+                    refused++;
+                    continue;
+                }
+                done++;
+                assertThat(problems).as(what).isEmpty();
+                Rest now = solve(edited, values);
+                for (PartRest part : rest.parts().values()) {
+                    String key = edit.getKey().equals("rename " + part.key()) ? "renamed" : part.key();
+                    boolean emptied =
+                            edited.part(key).isEmpty() && graphic.part(key).orElseThrow() instanceof GroupPart;
+                    boolean regrouped = graphic.part(part.key()).orElseThrow() instanceof GroupPart
+                            && edit.getKey().startsWith("group");
+                    // A group stands around what it holds; a stack's rows are in the order of the document.
+                    if (emptied || regrouped || edit.getKey().equals("reorder")) continue;
+                    if (isRowOf(graphic, part.key()) && edit.getKey().startsWith("duplicate")) continue;
+                    assertThat(now.box(key)).as("%s: %s", what, part.key()).isEqualTo(part.box());
+                }
+                assertThat(graphic).as("undo of %s", what).isEqualTo(kept);
+            }
+        }
+        assertThat(done).isGreaterThan(20 * refused);
+    }
+
+    /** Whether the place of a part follows a stack, into which a copy of a row comes as a further row. */
+    private static boolean isRowOf(Graphic graphic, String key) {
+        return graphic.parts().stream().anyMatch(part -> part instanceof glimble.graphic.StackPart);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3})
+    void any_part_can_be_removed_and_what_named_it_still_holds(int quarter) {
+        int refused = 0;
+        int done = 0;
+        for (int seed = quarter; seed < GRAPHICS; seed += 4) {
+            Graphic graphic = RandomGraphic.of(seed);
+            Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
+            Rest rest = solve(graphic, values);
+            for (Part part : graphic.parts()) {
+                String what = part.key() + " of graphic " + seed;
+                Graphic removed;
+                try {
+                    removed = PartEdits.remove(graphic, part.key(), boxes(rest));
+                } catch (EditRefused e) {
+                    assertThat(e).hasMessageContaining(part.key());
+                    refused++;
+                    continue;
+                }
+                List<Problem> problems = problems(removed);
+                if (!problems.isEmpty() && isRefused("", problems)) {
+                    refused++;
+                    continue;
+                }
+                done++;
+                assertThat(problems).as(what).isEmpty();
+                Rest now = solve(removed, values);
+                for (PartRest other : rest.parts().values()) {
+                    if (removed.part(other.key()).isEmpty() || refersTo(graphic, other.key(), part.key())) continue;
+                    assertThat(now.isPresent(other.key()))
+                            .as("%s: %s", what, other.key())
+                            .isTrue();
+                    assertThat(now.box(other.key()))
+                            .as("%s: %s", what, other.key())
+                            .isEqualTo(other.box());
+                }
+            }
+        }
+        assertThat(done).isGreaterThan(20 * refused);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3})
+    void any_field_can_be_removed_unless_a_case_asks_for_it(int quarter) {
+        for (int seed = quarter; seed < GRAPHICS; seed += 4) {
+            Graphic graphic = RandomGraphic.of(seed);
+            for (Field field : graphic.fields()) {
+                boolean asked = graphic.cases().stream()
+                        .flatMap(row -> row.when().stream())
+                        .anyMatch(condition -> condition.about().equals(Optional.of(field.key())));
+                try {
+                    Graphic removed = FieldEdits.remove(graphic, field.key());
+                    assertThat(asked).as("%s of graphic %s", field.key(), seed).isFalse();
+                    assertThat(problems(removed))
+                            .as("%s of graphic %s", field.key(), seed)
+                            .isEmpty();
+                    assertThat(removed.cases()).isEqualTo(graphic.cases());
+                } catch (EditRefused e) {
+                    assertThat(asked).as("%s of graphic %s", field.key(), seed).isTrue();
+                    assertThat(e).hasMessageContaining(field.key());
+                }
+            }
+        }
+    }
+
+    /** Whether the rest of a part follows another one, directly or through others. */
+    private static boolean refersTo(Graphic graphic, String key, String other) {
+        return RestReferences.of(graphic, key).contains(other);
+    }
+}

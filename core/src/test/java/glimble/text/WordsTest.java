@@ -1,0 +1,117 @@
+package glimble.text;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.PlainWriting;
+import glimble.graphic.TextLayout.LetterCase;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Numbers, names and letters as people write them. */
+class WordsTest {
+    private static final Writing WRITING = new PlainWriting();
+
+    @ParameterizedTest
+    @CsvSource({
+        "3, 3",
+        "-0.0, 0",
+        "5.2, 5.2",
+        "0.1, 0.1",
+        "1e12, 1000000000000",
+        "-1234.5678, -1234.5678",
+        "1e-7, 0.0000001",
+        "0.9999999999, 1",
+        "100000, 100000",
+        "-0.00000000001, 0"
+    })
+    void numbers_are_written_without_zeros_and_powers(double number, String words) {
+        assertThat(NumberWords.of(number)).isEqualTo(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2.125, 2.13", "2.994, 2.99", "9.999, 10", "-2.5, -2.5", "0.004, 0"})
+    void two_digits_are_rounded(double number, String words) {
+        assertThat(NumberWords.of(number, 2)).isEqualTo(words);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            quoteCharacter = '"',
+            value = {
+                "1 234,5|1234.5",
+                "1\u00a0234.5|1234.5",
+                "1\u202f000\u202f000|1000000",
+                "−3|-3",
+                "–3,25|-3.25",
+                "1'000|1000",
+                "1’000.5|1000.5",
+                "1,234.5|1234.5",
+                "1.234,5|1234.5",
+                "1,234|1.234",
+                "1,234,567|1234567",
+                "+7|7",
+                "\u0663\u0663\u0664|334",
+                "  12 |12"
+            })
+    void numbers_are_read_as_people_type_them(String typed, double number) {
+        assertThat(TypedNumber.read(typed)).contains(number);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"", "  ", "three", "1-2", "--3", "3x", ",", "1,", ",5 5", "1 . 5", "1..2,3.4x", "1''2"})
+    void what_is_no_number_is_none(String typed) {
+        assertThat(TypedNumber.read(typed)).isEmpty();
+    }
+
+    @Test
+    void fresh_names_count_on_and_never_grow_too_long() {
+        Set<String> taken = new HashSet<>(Set.of("bar"));
+        assertThat(FreshName.take(taken, "bar")).isEqualTo("bar 2");
+        assertThat(FreshName.take(taken, "bar")).isEqualTo("bar 3");
+        String longest = "n".repeat(FreshName.LONGEST);
+        taken.add(longest);
+        for (int i = 0; i < 12; i++) {
+            assertThat(FreshName.take(taken, longest)).hasSizeLessThanOrEqualTo(FreshName.LONGEST);
+        }
+        assertThat(taken).hasSize(3 + 1 + 12);
+    }
+
+    @Test
+    void letters_are_what_shows_something() {
+        for (String two : List.of("a b", " ab ", "a\u0301b", "a\u200bb\u200b", "a\u00adb", "\u200fab", "a\u2060b\t")) {
+            assertThat(Letters.count(two, WRITING)).as(two).isEqualTo(2);
+        }
+        assertThat(Letters.cut("a b c", 2, WRITING).strip()).isEqualTo("a b");
+        assertThat(Letters.cut("abc", 9, WRITING)).isEqualTo("abc");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "oona varga, Oona Varga",
+        "3rd heat, 3rd Heat",
+        "jan van der berg, Jan van der Berg",
+        "van der Berg, van der Berg",
+        "van der berg, Van der Berg",
+        "O’Neil McKay, O’Neil McKay",
+        "d’arc-varga, D’arc-Varga",
+        "ŞÜKRÜ ångström, ŞÜKRÜ Ångström",
+        "straße ßx, Straße ßx",
+        "ǆemal, ǅemal"
+    })
+    void title_case_harms_no_name(String typed, String shown) {
+        assertThat(Letters.shown(typed, LetterCase.TITLE, "", WRITING)).isEqualTo(shown);
+    }
+
+    @Test
+    void a_line_break_of_two_characters_is_one() {
+        assertThat(Blank.oneLine("Oona\r\nVarga")).isEqualTo("Oona Varga");
+        assertThat(TextPattern.fillLines("{a}", java.util.Map.of("a", "Oona\r\nVarga\r\rFlyer")))
+                .containsExactly("Oona", "Varga", "Flyer");
+    }
+}
