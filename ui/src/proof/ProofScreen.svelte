@@ -116,6 +116,7 @@
         >{inWords(proof)}</strong
       >
       <span class="muted">revision {revision}</span>
+      {#if proof.left}<span class="warn">Not everything was tried: {proof.left}.</span>{/if}
       {#if floor.unsaved && !params?.revision}
         <span class="warn">Your changes are not in it; save to prove them.</span>
       {/if}

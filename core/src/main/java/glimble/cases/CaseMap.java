@@ -18,7 +18,7 @@ import java.util.TreeMap;
  *
  * @param dimensions what is told apart
  * @param combinations how many there are
- * @param entries every combination if there are at most {@link #LISTED}, otherwise regions of them
+ * @param entries every combination that was found to come about if there are at most {@link #LISTED}, otherwise regions of them
  * @param rows of each case what comes of it
  * @param overlaps cases that fit the same values although one is meant to be alone
  */
@@ -80,7 +80,7 @@ public record CaseMap(
     /** @throws TooEntangled if it would have too many regions */
     public static CaseMap of(Graphic graphic, Widths widths) {
         List<Kinds> kinds = kinds(graphic, widths);
-        return new Maker(graphic, kinds).map();
+        return new Maker(graphic, kinds, widths).map();
     }
 
     private static List<Kinds> kinds(Graphic graphic, Widths widths) {
@@ -108,13 +108,15 @@ public record CaseMap(
     private static final class Maker {
         private final Graphic graphic;
         private final List<Kinds> kinds;
+        private final Examples examples;
         private final List<Region> boxes = new ArrayList<>();
         private final List<Entry> entries = new ArrayList<>();
         private final List<Row> rows = new ArrayList<>();
 
-        Maker(Graphic graphic, List<Kinds> kinds) {
+        Maker(Graphic graphic, List<Kinds> kinds, Widths widths) {
             this.graphic = graphic;
             this.kinds = kinds;
+            examples = new Examples(graphic, kinds, widths);
             for (Case row : graphic.cases()) boxes.add(box(row.when()));
         }
 
@@ -164,7 +166,7 @@ public record CaseMap(
         private void enter(Region region, int row, boolean single) {
             if (region.isEmpty()) return;
             if (!single) {
-                entries.add(entry(region, row));
+                add(region, row);
                 return;
             }
             for (int[] taken : region.all()) {
@@ -174,36 +176,18 @@ public record CaseMap(
                     side.set(kind);
                     sides.add(side);
                 }
-                entries.add(entry(new Region(sides), row));
+                add(new Region(sides), row);
             }
         }
 
-        private Entry entry(Region region, int row) {
-            List<List<Integer>> taken = region.sides().stream()
-                    .map(side -> side.stream().boxed().toList())
-                    .toList();
-            return new Entry(taken, row, example(region), onAir(region));
-        }
-
-        private Map<String, String> example(Region region) {
-            Map<String, String> values = new TreeMap<>(Kinds.sample(graphic));
-            int[] first = region.first();
-            for (int i = 0; i < first.length; i++) {
-                Kinds of = kinds.get(i);
-                if (!of.field().isEmpty())
-                    values.put(of.field(), of.kinds().get(first[i]).example());
-            }
-            return values;
-        }
-
-        private Condition.Standing onAir(Region region) {
-            int[] first = region.first();
-            for (int i = 0; i < first.length; i++) {
-                Kinds of = kinds.get(i);
-                if (of.field().isEmpty())
-                    return Condition.Standing.named(of.kinds().get(first[i]).example());
-            }
-            return Condition.Standing.NOTHING;
+        /** Kinds that never come together are no combination, so nothing is said of one without an example. */
+        private void add(Region region, int row) {
+            examples.of(region, row).ifPresent(example -> {
+                List<List<Integer>> taken = region.sides().stream()
+                        .map(side -> side.stream().boxed().toList())
+                        .toList();
+                entries.add(new Entry(taken, row, example.values(), example.onAir()));
+            });
         }
 
         private List<Overlap> overlaps() {
@@ -213,7 +197,11 @@ public record CaseMap(
                     boolean meant = graphic.cases().get(first).alone()
                             || graphic.cases().get(second).alone();
                     Region both = boxes.get(first).and(boxes.get(second));
-                    if (meant && !both.isEmpty()) overlaps.add(new Overlap(first, second, example(both)));
+                    if (!meant || both.isEmpty()) continue;
+                    int other = second;
+                    int one = first;
+                    examples.both(both, one, other)
+                            .ifPresent(example -> overlaps.add(new Overlap(one, other, example.values())));
                 }
             }
             return overlaps;

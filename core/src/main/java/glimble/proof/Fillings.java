@@ -25,8 +25,8 @@ import java.util.TreeMap;
 public final class Fillings {
     /** Fields that may be blank; with more of them every two of them are blank together, but not every combination is made. */
     static final int ALL_BLANKS = 6;
-    /** Examples from the map of cases. */
-    private static final int EXAMPLES = 128;
+    /** Combinations of the map of cases that are tried; beyond it an even spread of them. */
+    static final int EXAMPLES = 1_000;
 
     private final Graphic graphic;
     private final Writing writing;
@@ -52,30 +52,56 @@ public final class Fillings {
         }
     }
 
+    /**
+     * What a graphic is proved with.
+     *
+     * @param fillings no two with the same values
+     * @param left what of the map of cases is not tried, for people; empty if all of it is
+     */
+    public record Made(List<Filling> fillings, String left) {}
+
     /** All of them, no two with the same values. */
     public static List<Filling> of(Graphic graphic, Typesetter typesetter, Pictures pictures) {
-        Widths widths = Widths.of(graphic, typesetter, pictures);
+        return made(graphic, typesetter, pictures).fillings();
+    }
+
+    /** All of them, and what had to be left out. */
+    public static Made made(Graphic graphic, Typesetter typesetter, Pictures pictures) {
         Fillings fillings = new Fillings(graphic, typesetter.writing());
         Map<Object, Filling> all = new LinkedHashMap<>();
         for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));
+        String left = "";
         if (!graphic.cases().isEmpty()) {
-            for (CaseMap.Entry entry : examples(graphic, widths)) {
+            List<CaseMap.Entry> entries = entries(graphic, Widths.of(graphic, typesetter, pictures));
+            for (CaseMap.Entry entry : spread(entries)) {
                 add(all, new Filling(named(graphic, entry), entry.values(), entry.onAir()));
+            }
+            if (entries.isEmpty()) left = "the cases overlap in too many ways to try each combination";
+            else if (entries.size() > EXAMPLES) {
+                left = EXAMPLES + " of the " + entries.size()
+                        + " combinations that the cases tell apart are tried, evenly spread";
             }
         }
         fillings.blanks().forEach(filling -> add(all, filling));
         fillings.pairs().forEach(filling -> add(all, filling));
-        return new ArrayList<>(all.values());
+        return new Made(new ArrayList<>(all.values()), left);
     }
 
-    private static List<CaseMap.Entry> examples(Graphic graphic, Widths widths) {
+    private static List<CaseMap.Entry> entries(Graphic graphic, Widths widths) {
         try {
-            List<CaseMap.Entry> entries = CaseMap.of(graphic, widths).entries();
-            return entries.subList(0, Math.min(EXAMPLES, entries.size()));
+            return CaseMap.of(graphic, widths).entries();
         } catch (CaseMap.TooEntangled e) {
             // Pairs of everything else are tried all the same.
             return List.of();
         }
+    }
+
+    /** All of them, or so many that are evenly spread. */
+    private static List<CaseMap.Entry> spread(List<CaseMap.Entry> entries) {
+        if (entries.size() <= EXAMPLES) return entries;
+        List<CaseMap.Entry> spread = new ArrayList<>();
+        for (int i = 0; i < EXAMPLES; i++) spread.add(entries.get((int) ((long) i * entries.size() / EXAMPLES)));
+        return spread;
     }
 
     private static String named(Graphic graphic, CaseMap.Entry entry) {
@@ -95,7 +121,7 @@ public final class Fillings {
     }
 
     private void addDimensions(Field field) {
-        if (!isText(field)) {
+        if (!isText(field) || isMirror(field)) {
             dimensions.add(new Dimension(field.key(), values(field), List.of(), List.of()));
             return;
         }
@@ -109,8 +135,14 @@ public final class Fillings {
                 new Dimension(field.key(), letters.stream().map(Kind::word).toList(), List.of(), letters));
     }
 
-    private static List<String> values(Field field) {
+    private boolean isMirror(Field field) {
+        return graphic.mirror().map(mirror -> mirror.field().equals(field.key())).orElse(false);
+    }
+
+    private List<String> values(Field field) {
         List<String> values = new ArrayList<>();
+        // Everything that a mirror tells apart.
+        if (isMirror(field)) values.add(graphic.mirror().orElseThrow().when());
         switch (field.kind()) {
             case CHOICE -> values.addAll(field.options());
             case SWITCH -> values.add("on");

@@ -1,5 +1,10 @@
 package glimble.proof;
 
+import glimble.reel.Courses;
+import glimble.graphic.PhaseName;
+import glimble.rest.Rect;
+import glimble.reel.Reel;
+
 import glimble.cases.Answered;
 import glimble.edit.Coloured;
 import glimble.graphic.Field;
@@ -18,6 +23,9 @@ import java.util.Map;
  * same time.
  */
 public final class Prover {
+    /** Frames times layers that are followed at most, so that a proof keeps within some 50 MB. */
+    private static final long MOST = 600_000;
+
     private final Graphic designed;
     private final Palette palette;
     private final Typesetter typesetter;
@@ -43,12 +51,35 @@ public final class Prover {
         return designed;
     }
 
+    private static boolean isTooLong(Reel reel) {
+        long frames = 3L + reel.in() + reel.out() + Math.min(reel.loop(), Courses.LONGEST);
+        return frames * reel.layers().size() > MOST;
+    }
+
+    private static Fault tooLong(Reel reel) {
+        return new Fault(
+                Check.LENGTH,
+                "",
+                "proof",
+                PhaseName.IN,
+                0,
+                reel.in() + reel.out(),
+                0,
+                "in and out take " + reel.in() + " and " + reel.out() + " frames, more than can be proved",
+                "make its moves shorter, or let letters come faster",
+                new Rect(0, 0, 0, 0));
+    }
+
     /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
     public List<Fault> faults(Filling filling) {
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
         WorkedOut worked = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures);
         FaultList faults = new FaultList();
+        if (isTooLong(worked.reel())) {
+            faults.add(tooLong(worked.reel()));
+            return faults.all();
+        }
         Judged judged = new Judged(answered.graphic(), answered.answer(), worked, faults);
         TimeChecks.check(judged);
         RestChecks.check(judged);

@@ -8,9 +8,10 @@ import glimble.rest.Rect;
  * @param body edges left, top, right, bottom of all of it, four a frame, px; also where it is hidden
  * @param seen the same of what reveals and masks leave of it; with nothing left, right is not beyond left
  * @param opacity 0–1, one a frame
+ * @param rounds whether it begins again after its last frame, as in a loop
  * @param uneven by which its width is drawn out against its height, one a frame: 0 for not at all
  */
-public record Course(double[] body, double[] seen, double[] opacity, double[] uneven) {
+public record Course(double[] body, double[] seen, double[] opacity, double[] uneven, boolean rounds) {
     /** Share of opacity; less than this nobody sees. */
     private static final double FAINT = 0.004;
     /** px; thinner than this is nothing. */
@@ -20,8 +21,11 @@ public record Course(double[] body, double[] seen, double[] opacity, double[] un
         return opacity.length;
     }
 
-    private int at(int frame) {
-        return Math.max(0, Math.min(opacity.length - 1, frame));
+    /** Which of the frames that are kept a frame is. */
+    int index(int frame) {
+        int last = opacity.length - 1;
+        if (rounds && frame > last && last > 0) return frame % last;
+        return Math.max(0, Math.min(last, frame));
     }
 
     public boolean isStill() {
@@ -29,35 +33,35 @@ public record Course(double[] body, double[] seen, double[] opacity, double[] un
     }
 
     public boolean isSeen(int frame) {
-        int i = at(frame);
+        int i = index(frame);
         return opacity[i] > FAINT && seen[4 * i + 2] - seen[4 * i] > THIN && seen[4 * i + 3] - seen[4 * i + 1] > THIN;
     }
 
     public double opacity(int frame) {
-        return opacity[at(frame)];
+        return opacity[index(frame)];
     }
 
     public double uneven(int frame) {
-        return uneven[at(frame)];
+        return uneven[index(frame)];
     }
 
     /** One edge of what is seen: 0 left, 1 top, 2 right, 3 bottom. */
     public double seen(int frame, int edge) {
-        return seen[4 * at(frame) + edge];
+        return seen[4 * index(frame) + edge];
     }
 
     public double body(int frame, int edge) {
-        return body[4 * at(frame) + edge];
+        return body[4 * index(frame) + edge];
     }
 
     public Rect seen(int frame) {
-        int i = 4 * at(frame);
+        int i = 4 * index(frame);
         return new Rect(
                 seen[i], seen[i + 1], Math.max(0, seen[i + 2] - seen[i]), Math.max(0, seen[i + 3] - seen[i + 1]));
     }
 
     public Rect body(int frame) {
-        int i = 4 * at(frame);
+        int i = 4 * index(frame);
         return new Rect(body[i], body[i + 1], body[i + 2] - body[i], body[i + 3] - body[i + 1]);
     }
 }

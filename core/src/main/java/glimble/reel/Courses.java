@@ -12,6 +12,8 @@ import java.util.List;
  */
 public final class Courses {
     private static final int EDGES = 4;
+    /** Frames of a loop that are followed at most. */
+    public static final int LONGEST = 10_000;
 
     private final Reel reel;
     private final PhaseName phase;
@@ -55,7 +57,7 @@ public final class Courses {
         Layer layer = chain.get(0);
         Resize resize = resize(layer);
         boolean still = resize == null && tracks.stream().allMatch(List::isEmpty);
-        int frames = still ? 1 : length + 1;
+        int frames = still ? 1 : period(tracks) + 1;
         double[] body = new double[EDGES * frames];
         double[] seen = new double[EDGES * frames];
         double[] opacity = new double[frames];
@@ -70,7 +72,20 @@ public final class Courses {
             opacity[frame] = extent.opacity;
             uneven[frame] = extent.uneven;
         }
-        return new Course(body, seen, opacity, uneven);
+        return new Course(body, seen, opacity, uneven, phase == PhaseName.LOOP);
+    }
+
+    /**
+     * Frames after which what these tracks do begins again: of the loop, each part has its own, and rounds that never meet are followed as
+     * long as a phase may be.
+     */
+    private int period(List<List<Track>> tracks) {
+        if (phase != PhaseName.LOOP) return length;
+        long common = 1;
+        for (List<Track> of : tracks) {
+            for (Track track : of) common = Math.min(LONGEST, Rounds.common(common, Math.max(1, track.round())));
+        }
+        return (int) Math.min(length, common);
     }
 
     private Course masked(int index) {
@@ -84,7 +99,7 @@ public final class Courses {
             masks.add(by);
             still &= by.stream().allMatch(Course::isStill);
         }
-        int frames = still ? 1 : length + 1;
+        int frames = still ? 1 : frames(shape, masks) + 1;
         double[] seen = new double[EDGES * frames];
         for (int frame = 0; frame < frames; frame++) {
             Rect left = shape.seen(frame);
@@ -99,14 +114,29 @@ public final class Courses {
                 spread(shape.body(), shape, frames, EDGES),
                 seen,
                 spread(shape.opacity(), shape, frames, 1),
-                spread(shape.uneven(), shape, frames, 1));
+                spread(shape.uneven(), shape, frames, 1),
+                phase == PhaseName.LOOP);
     }
 
-    /** What is kept once, kept once a frame. */
-    private static double[] spread(double[] values, Course course, int frames, int each) {
+    /** Frames after which a layer and its masks begin again together. */
+    private int frames(Course shape, List<List<Course>> masks) {
+        if (phase != PhaseName.LOOP) return length;
+        long common = Math.max(1, shape.frames() - 1);
+        for (List<Course> by : masks) {
+            for (Course course : by) {
+                common = Math.min(LONGEST, Rounds.common(common, Math.max(1, course.frames() - 1)));
+            }
+        }
+        return (int) Math.min(length, common);
+    }
+
+    /** What is kept once, or for one round, kept for every frame. */
+    private double[] spread(double[] values, Course course, int frames, int each) {
         if (course.frames() == frames) return values;
         double[] spread = new double[frames * each];
-        for (int i = 0; i < spread.length; i++) spread[i] = values[i % each];
+        for (int frame = 0; frame < frames; frame++) {
+            System.arraycopy(values, each * course.index(frame), spread, each * frame, each);
+        }
         return spread;
     }
 

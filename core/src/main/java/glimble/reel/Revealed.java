@@ -56,13 +56,15 @@ final class Revealed {
         Map<String, Resize> resizes = new LinkedHashMap<>();
         if (texts.isEmpty() || length == 0) return resizes;
         Map<String, double[][]> edges = new HashMap<>();
-        Map<Map<String, Double>, Rest> solved = new HashMap<>();
+        Map<String, Double> before = null;
+        Rest revealed = null;
         for (int frame = 0; frame <= length; frame++) {
             Map<String, Double> widths = new HashMap<>();
             for (String text : texts)
                 widths.put(text, width(rest.part(text), tracks.getOrDefault(text, List.of()), frame));
             // While nothing more is revealed nothing changes.
-            Rest revealed = solved.computeIfAbsent(widths, solver);
+            if (!widths.equals(before)) revealed = solver.apply(widths);
+            before = widths;
             for (PartRest part : rest.parts().values()) {
                 double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
                 put(of, frame, part.box(), revealed.box(part.key()));

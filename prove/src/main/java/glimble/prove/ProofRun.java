@@ -19,6 +19,7 @@ public final class ProofRun {
 
     private final Prover prover;
     private final List<Filling> fillings;
+    private final String left;
     private final Findings findings;
     private final AtomicInteger next = new AtomicInteger();
     private final AtomicInteger done = new AtomicInteger();
@@ -26,7 +27,13 @@ public final class ProofRun {
     private volatile boolean finished;
 
     public ProofRun(Prover prover, List<Filling> fillings) {
+        this(prover, fillings, "");
+    }
+
+    /** @param left what is not tried, for people; empty if nothing was left out */
+    public ProofRun(Prover prover, List<Filling> fillings, String left) {
         this.prover = prover;
+        this.left = left;
         this.fillings = List.copyOf(fillings);
         findings = new Findings(prover.graphic().proof());
     }
@@ -35,9 +42,10 @@ public final class ProofRun {
      * Where a run stands.
      *
      * @param finished whether every filling is proved and every finding reduced
+     * @param left what is not tried, for people; empty if nothing was left out
      */
     public record Standing(
-            List<Filling> fillings, int done, boolean finished, boolean stopped, List<Finding> findings) {
+            List<Filling> fillings, int done, boolean finished, boolean stopped, List<Finding> findings, String left) {
 
         /** Findings that are not accepted. */
         public long open() {
@@ -57,7 +65,7 @@ public final class ProofRun {
 
     public Standing standing() {
         synchronized (findings) {
-            return new Standing(fillings, done.get(), finished, stopped, findings.all());
+            return new Standing(fillings, done.get(), finished, stopped, findings.all(), left);
         }
     }
 

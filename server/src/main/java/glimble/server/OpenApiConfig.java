@@ -26,6 +26,7 @@ class OpenApiConfig {
             "ReelsAnswer", List.of("design", "seen"),
             "FindingAnswer", List.of("reduced", "accepted"),
             "NamesAnswer", List.of("csv"),
+            "ProofAnswer", List.of("left"),
             "Leaves", List.of("looped", "share"),
             "RestAnswer", List.of("at", "why"),
             "EditRequest", List.of("newName", "keys", "steps", "raster", "phase"),

@@ -249,9 +249,9 @@ class EditsController {
 
     private WorkedOut worked(Graphic graphic, Map<String, String> values) {
         Map<String, String> given = values == null ? Map.of() : values;
-        if (Effort.of(graphic, given) > Effort.MOST) {
-            throw new Refused("$.document", "makes too much to work out; shorten its moves");
-        }
+        Effort.of(graphic, given).refusal().ifPresent(why -> {
+            throw new Refused("$.document", why);
+        });
         return ReelMaker.make(house.framed(graphic), given, typesetter, pictures);
     }
 

@@ -16,6 +16,7 @@ import java.util.Optional;
  *
  * @param done fillings that are proved so far
  * @param open findings that are not accepted
+ * @param left what was not tried, for people; missing if nothing was left out
  */
 public record ProofAnswer(
         long graphic,
@@ -24,7 +25,8 @@ public record ProofAnswer(
         int done,
         int open,
         List<FillingAnswer> fillings,
-        List<FindingAnswer> findings) {
+        List<FindingAnswer> findings,
+        Optional<String> left) {
 
     /** What it is doing. */
     public enum State {
@@ -90,12 +92,12 @@ public record ProofAnswer(
     }
 
     static ProofAnswer none(long graphic, int revision) {
-        return new ProofAnswer(graphic, revision, State.NONE, 0, 0, List.of(), List.of());
+        return new ProofAnswer(graphic, revision, State.NONE, 0, 0, List.of(), List.of(), Optional.empty());
     }
 
     /** Asked for, but not begun. */
     static ProofAnswer waiting(long graphic, int revision) {
-        return new ProofAnswer(graphic, revision, State.RUNNING, 0, 0, List.of(), List.of());
+        return new ProofAnswer(graphic, revision, State.RUNNING, 0, 0, List.of(), List.of(), Optional.empty());
     }
 
     static ProofAnswer of(long graphic, int revision, ProofRun.Standing standing) {
@@ -107,7 +109,8 @@ public record ProofAnswer(
                 standing.done(),
                 (int) standing.open(),
                 standing.fillings().stream().map(FillingAnswer::of).toList(),
-                standing.findings().stream().map(FindingAnswer::of).toList());
+                standing.findings().stream().map(FindingAnswer::of).toList(),
+                Optional.of(standing.left()).filter(left -> !left.isEmpty()));
     }
 
     ProofNote note() {

@@ -110,9 +110,10 @@ class Proofs {
     private ProofRun run(long id, int revision) {
         Graphic graphic = graphic(store.find(id, revision));
         Prover prover = new Prover(graphic, house.palette(), typesetter, pictures);
-        List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, typesetter, pictures));
+        Fillings.Made made = Fillings.made(graphic, typesetter, pictures);
+        List<Filling> fillings = new ArrayList<>(made.fillings());
         mapper.names(id).ifPresent(csv -> fillings.addAll(named(csv, graphic)));
-        return new ProofRun(prover, fillings);
+        return new ProofRun(prover, fillings, made.left());
     }
 
     private Graphic graphic(StoredGraphic stored) {

@@ -158,16 +158,16 @@ class ReelsController {
         Palette palette = house.palette();
         List<Map<String, String>> fillings = checked(request.values());
         List<Answered> answered = new ArrayList<>();
-        long effort = 0;
+        Effort effort = Effort.NONE;
         for (Map<String, String> values : fillings) {
             Played forced = answered.isEmpty() ? request.played() : null;
             Answered of = answered(designed, values, request.onAir(), forced);
-            effort += Effort.of(of.graphic(), values);
+            effort = effort.plus(Effort.of(of.graphic(), values));
             answered.add(of);
         }
-        if (effort > Effort.MOST) {
-            throw new Refused("$.values", "make too much to work out at once; send fewer or shorter ones");
-        }
+        effort.refusal().ifPresent(why -> {
+            throw new Refused("$.values", why + ", or send fewer values at once");
+        });
         List<WorkedOutAnswer> worked = new ArrayList<>();
         for (int i = 0; i < fillings.size(); i++) {
             worked.add(work(answered.get(i), palette, fillings.get(i), request));
