@@ -1,6 +1,6 @@
 import type { Layer } from '../api/types';
 import type { Moment } from './moment';
-import { tracksOf, unitValueAt } from './tracks';
+import { restOf, tracksOf, unitValueAt } from './tracks';
 
 /** How one letter stands, beside what its whole text does. */
 export interface Letter {
@@ -13,13 +13,15 @@ export interface Letter {
   reveals: { degrees: number; bothWays: boolean; share: number }[];
 }
 
-/** Whether its letters have to be drawn one by one. */
+/** Whether its letters have to be drawn one by one: not while each of them rests. */
 export function isDealt(layer: Layer, moment: Moment, tracking: number): boolean {
-  return (
-    layer.units.length > 0 &&
-    (tracking !== 0 ||
-      layer.tracks.some(({ phase, dealt }) => phase === moment.phase && dealt.starts.length > 0))
-  );
+  if (layer.units.length === 0) return false;
+  if (tracking !== 0) return true;
+  return layer.tracks
+    .filter(({ phase, dealt }) => phase === moment.phase && dealt.starts.length > 0)
+    .some((track) =>
+      layer.units.some((_, unit) => unitValueAt(track, moment.frame, unit) !== restOf(track.channel)),
+    );
 }
 
 /** Shifts, then turns, then scales, as a whole part does. */

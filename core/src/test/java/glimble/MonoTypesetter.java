@@ -12,6 +12,8 @@ import java.util.Set;
 
 /** Every letter is half an em wide and inks all of it; ascent 0.8 em, descent 0.2 em. Figures can be checked by hand. */
 public final class MonoTypesetter implements Typesetter {
+    /** The one letter that it cannot draw. */
+    public static final String LACKING = "\u25A1";
 
     @Override
     public Set<String> fonts() {
@@ -42,6 +44,13 @@ public final class MonoTypesetter implements Typesetter {
         Ink ink = count == 0 ? Ink.NONE : new Ink(0, -0.8 * size, width, 0.2 * size);
         List<GlyphRun> runs =
                 List.of(new GlyphRun(font, size / 1000, size / 1000, glyphs, x, new double[count], units));
-        return new TypesetLine(width, 0.8 * size, 0.2 * size, ink, runs, letters, List.of());
+        return new TypesetLine(
+                width,
+                0.8 * size,
+                0.2 * size,
+                ink,
+                runs,
+                letters,
+                text.contains(LACKING) ? List.of(LACKING) : List.of());
     }
 }

@@ -414,6 +414,7 @@ public final class RandomGraphic {
                 List.of(any(loose), any(loose)).stream().distinct().toList();
         Span around = new Span(GroupPart.around(members), new Place.Around());
         Span padded = new Span(new Size.Wraps(members, Size.Take.UNION, 5, 7, 0, Size.ENDLESS), new Place.Around());
+        if (one(3)) parts.add(box(base(fresh("ring"), padded, padded)));
         parts.add(new GroupPart(base(fresh("group"), one(2) ? around : padded, around), members));
     }
 

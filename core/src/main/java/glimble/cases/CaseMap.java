@@ -9,7 +9,6 @@ import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.TreeMap;
 
 /**
  * Which case answers which combination of everything that conditions tell apart. Computed on the conditions themselves: each case is a

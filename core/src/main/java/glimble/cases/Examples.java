@@ -25,6 +25,7 @@ final class Examples {
     private final boolean certain;
     /** What the fields are filled with that no condition is about. */
     private final List<Map<String, String>> contexts;
+
     private int tries;
 
     record Example(Map<String, String> values, Condition.Standing onAir) {}
@@ -34,8 +35,7 @@ final class Examples {
         this.kinds = kinds;
         this.widths = widths;
         contexts = TriedValues.contexts(Kinds.sample(graphic), graphic.fields());
-        certain = kinds.stream()
-                .noneMatch(of -> of.conditions().stream().anyMatch(Condition.Wider.class::isInstance));
+        certain = kinds.stream().noneMatch(of -> of.conditions().stream().anyMatch(Condition.Wider.class::isInstance));
     }
 
     /** @param row the case that answers; -1 for none */

@@ -1,14 +1,11 @@
 package glimble.cases;
 
-import glimble.text.TypedNumber;
-
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
-import glimble.text.NumberWords;
+import glimble.text.TypedNumber;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -60,9 +57,8 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
         boolean asksForNumbers = conditions.stream().anyMatch(Condition.Number.class::isInstance);
         Map<Told, List<String>> found = new LinkedHashMap<>();
         Map<String, String> sample = sample(graphic);
-        List<Map<String, String>> contexts = isOfOthers(conditions)
-                ? TriedValues.contexts(sample, graphic.fields())
-                : List.of(sample);
+        List<Map<String, String>> contexts =
+                isOfOthers(conditions) ? TriedValues.contexts(sample, graphic.fields()) : List.of(sample);
         Set<String> tried = TriedValues.of(field, conditions, contexts, widths);
         for (Map<String, String> context : contexts) {
             for (String value : tried) {
@@ -73,8 +69,7 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
                     holds.add(Conditions.holds(condition, values, Condition.Standing.NOTHING, widths));
                 }
                 // A number between two bounds is another thing than no number at all.
-                boolean number = asksForNumbers
-                        && TypedNumber.read(value).isPresent();
+                boolean number = asksForNumbers && TypedNumber.read(value).isPresent();
                 List<String> examples = found.computeIfAbsent(new Told(holds, number), none -> new ArrayList<>());
                 if (examples.size() < EXAMPLES && !examples.contains(value)) examples.add(value);
             }

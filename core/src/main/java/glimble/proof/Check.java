@@ -36,7 +36,12 @@ public enum Check {
     LENGTH("length", "In, out and loop have room in the length of the graphic.", 0, "frames too many"),
     FLASH("flash", "Nothing flashes more than three times a second (WCAG 2.2, 2.3.1).", 3, "flashes a second"),
     STRETCH("stretch", "Corners and letters are not drawn out unevenly at rest.", 2, "% uneven"),
+    DRAWN("drawn", "Every letter can be drawn by a font.", 0, "letters"),
+    COLOUR("colour", "Every colour is one, or is in the palette.", 0, "colours"),
     PICTURE("picture", "A picture keeps its proportion and is there.", 2, "% out of proportion");
+
+    /** Lines of the raster that usual limits are meant for. */
+    public static final double USUAL_HEIGHT = 1080;
 
     private final String word;
     private final String rule;
@@ -59,7 +64,7 @@ public enum Check {
         return rule;
     }
 
-    /** The limit as long as a graphic says nothing else. */
+    /** The limit as long as a graphic says nothing else; px in a raster of 1080 lines. */
     public double usual() {
         return usual;
     }
@@ -69,9 +74,16 @@ public enum Check {
         return unit;
     }
 
-    /** The limit for a graphic of which these are the rules. */
-    public double limit(ProofRules rules) {
-        return rules.limits().getOrDefault(word, usual);
+    /**
+     * The limit for a graphic of which these are the rules: the one that is stated, or the usual one. Usual px are those of a raster of 1080
+     * lines, and grow with it.
+     *
+     * @param height px of the raster
+     */
+    public double limit(ProofRules rules, int height) {
+        Double stated = rules.limits().get(word);
+        if (stated != null) return stated;
+        return unit.startsWith("px") ? usual * height / USUAL_HEIGHT : usual;
     }
 
     public static Optional<Check> named(String word) {

@@ -1,9 +1,10 @@
 package glimble.proof;
 
 import glimble.graphic.PhaseName;
-import glimble.reel.Courses;
+import glimble.reel.Course;
 import glimble.reel.Layer;
 import glimble.rest.Rect;
+import java.util.Arrays;
 import java.util.List;
 
 /**
@@ -17,99 +18,125 @@ final class Contrast {
     /** What large letters need of what small ones need, 3 : 4.5. */
     private static final double FOR_LARGE = 3 / 4.5;
 
+    /** Share of the contrast that is enough while letters breathe. */
+    private static final double IN_PASSING = 0.5;
+    /** Points of the extent of letters that are looked at. */
+    private static final int ACROSS = 12;
+
+    private static final int DOWN = 4;
+
     private Contrast() {}
 
     static void check(Judged judged) {
         List<Layer> layers = judged.reel.layers();
         for (int i = 0; i < layers.size(); i++) {
             Layer text = layers.get(i);
-            if (text.runs().isEmpty() || text.unseen() || text.fill().from().isEmpty()) continue;
+            // Letters that are filled with a picture have no colour of their own.
+            if (text.runs().isEmpty() || text.unseen() || !text.picture().isEmpty()) continue;
             boolean large = text.em() >= LARGE * judged.reel.height();
             double needed = judged.limit(Check.CONTRAST) * (large ? FOR_LARGE : 1);
-            double has = Math.max(of(judged, i), stroke(text));
-            if (has >= needed - 1e-9) continue;
-            double shown = Math.floor(has * 10) / 10;
-            judged.faults()
-                    .add(new Fault(
-                            Check.CONTRAST,
-                            text.part(),
-                            "",
-                            PhaseName.IN,
-                            judged.reel.in(),
-                            shown,
-                            needed,
-                            "its letters stand out by " + FaultList.tenth(shown) + " : 1 only and need "
-                                    + FaultList.tenth(needed) + " : 1",
-                            "choose a lighter or darker colour, or put a box or scrim behind it",
-                            text.ink()));
+            if (!judged.courses(PhaseName.IN).get(i).isSeen(judged.reel.in())) continue;
+            double rest = judged.courses(PhaseName.IN).get(i).opacity(judged.reel.in());
+            fault(judged, i, PhaseName.IN, judged.reel.in(), rest, needed);
+            Course loop = judged.courses(PhaseName.LOOP).get(i);
+            int faintest = 0;
+            for (int frame = 1; frame < loop.frames(); frame++) {
+                if (loop.opacity(frame) < loop.opacity(faintest)) faintest = frame;
+            }
+            // While it stands it may fade until nobody can read it.
+            if (judged.reel.loop() > 0 && loop.opacity(faintest) < rest) {
+                fault(judged, i, PhaseName.LOOP, faintest, loop.opacity(faintest), needed * IN_PASSING);
+            }
         }
     }
 
-    private static double stroke(Layer text) {
-        if (text.stroke().width() < 2) return 0;
-        return ratio(parsed(text.fill().from()), parsed(text.stroke().colour()));
+    private static void fault(Judged judged, int i, PhaseName phase, int frame, double opacity, double needed) {
+        Layer text = judged.reel.layers().get(i);
+        double has = of(judged, i, opacity);
+        if (has >= needed - 1e-9) return;
+        double shown = Math.floor(has * 10) / 10;
+        judged.faults()
+                .add(new Fault(
+                        Check.CONTRAST,
+                        text.part(),
+                        "",
+                        phase,
+                        frame,
+                        shown,
+                        needed,
+                        "its letters stand out by " + FaultList.tenth(shown) + " : 1 only and need "
+                                + FaultList.tenth(needed) + " : 1",
+                        "choose a lighter or darker colour, or put a box or scrim behind it",
+                        text.ink()));
     }
 
-    /** The least over both ends of its fill, both ends of what is behind, and both pictures. */
-    private static double of(Judged judged, int index) {
+    /**
+     * How much letters stand out where they do least, but for a tenth of their extent; over a black and a white picture. Their fill or
+     * their stroke may stand out from the ground, or one from the other.
+     */
+    private static double of(Judged judged, int index, double opacity) {
         Layer text = judged.reel.layers().get(index);
+        // Of letters that a mask hides nothing has to stand out.
+        Rect ink = judged.courses(PhaseName.IN).get(index).seen(judged.reel.in());
+        boolean stroked = text.stroke().width() >= judged.px(2);
+        double[] stroke = stroked ? parsed(text.stroke().colour()) : null;
         double least = Double.POSITIVE_INFINITY;
         for (double picture : new double[] {0, 255}) {
-            for (boolean from : new boolean[] {true, false}) {
-                double[] ground = ground(judged, index, picture, from);
-                for (String fill : List.of(text.fill().from(), text.fill().to())) {
-                    double[] letters = over(parsed(fill), text.opacity(), ground);
-                    least = Math.min(least, ratio(letters, ground));
-                }
+            double[] ratios = new double[ACROSS * DOWN];
+            for (int point = 0; point < ratios.length; point++) {
+                double x = ink.x() + ink.width() * (point % ACROSS + 0.5) / ACROSS;
+                double y = ink.y() + ink.height() * (point / ACROSS + 0.5) / DOWN;
+                double[] ground = ground(judged, index, picture, x, y);
+                double[] fill = over(at(text.fill(), x, y), opacity, ground);
+                ratios[point] = ratio(fill, ground);
+                if (!stroked) continue;
+                double[] line = over(stroke, opacity, ground);
+                ratios[point] = Math.max(ratios[point], Math.max(ratio(line, ground), ratio(fill, line)));
             }
+            Arrays.sort(ratios);
+            least = Math.min(least, ratios[ratios.length / 10]);
         }
         return least;
     }
 
-    /** The colour behind a layer: everything that covers its ink at rest, one over the other. */
-    private static double[] ground(Judged judged, int index, double picture, boolean from) {
+    /** The colour behind a point: everything that covers it at rest, one over the other. */
+    private static double[] ground(Judged judged, int index, double picture, double x, double y) {
         double[] ground = {picture, picture, picture, 1};
-        Rect ink = judged.reel.layers().get(index).ink();
         for (int i = 0; i < index; i++) {
             Layer behind = judged.reel.layers().get(i);
-            boolean covers = judged.isDrawn(i)
-                    && behind.runs().isEmpty()
-                    && !behind.fill().from().isEmpty();
-            if (!covers || !isBehind(behind.box(), ink)) continue;
-            double[] fill = behind.kind().equals("scrim")
-                            || behind.fill().radial()
-                            || !behind.fill().from().equals(behind.fill().to())
-                    ? between(behind.fill(), ink, from)
-                    : parsed(behind.fill().from());
-            ground = over(fill, behind.opacity(), ground);
+            boolean covers = judged.isDrawn(i) && behind.runs().isEmpty() && isSeen(judged, i, x, y);
+            if (!covers) continue;
+            double opacity = judged.courses(PhaseName.IN).get(i).opacity(judged.reel.in());
+            ground = over(at(behind.fill(), x, y), opacity, ground);
         }
         return ground;
     }
 
-    /** Nine tenths of the ink, so that a letter that reaches out is no other ground. */
-    private static boolean isBehind(Rect box, Rect ink) {
-        Rect both = Courses.shared(box, ink);
-        return both.width() * both.height() >= 0.9 * ink.width() * ink.height();
+    /** Whether a layer is seen at a point at rest: only there it is a ground. */
+    private static boolean isSeen(Judged judged, int layer, double x, double y) {
+        List<Course> rest = judged.courses(PhaseName.IN);
+        int frame = judged.reel.in();
+        if (!isIn(rest.get(layer).seen(frame), x, y)) return false;
+        for (Layer.MaskBy mask : judged.layer(layer).masks()) {
+            boolean shape = judged.layer(mask.layer()).runs().isEmpty();
+            boolean outside = !mask.inside() && shape && !judged.layer(mask.layer()).kind().equals("group");
+            if (outside && isIn(rest.get(mask.layer()).body(frame), x, y)) return false;
+        }
+        return true;
     }
 
-    /** A gradient at that end of the ink which is nearer to its first, or second, point. */
-    private static double[] between(Layer.Fill fill, Rect ink, boolean from) {
-        double least = 1;
-        double most = 0;
-        double[][] corners = {
-            {ink.x(), ink.y()}, {ink.right(), ink.y()}, {ink.x(), ink.bottom()}, {ink.right(), ink.bottom()}
-        };
-        for (double[] corner : corners) {
-            double share = share(fill, corner[0], corner[1]);
-            least = Math.min(least, share);
-            most = Math.max(most, share);
-        }
-        if (fill.radial()) least = Math.min(least, share(fill, ink.x() + ink.width() / 2, ink.y() + ink.height() / 2));
-        double at = from ? least : most;
-        double[] first = parsed(fill.from());
-        double[] second = parsed(fill.to());
+    private static boolean isIn(Rect box, double x, double y) {
+        return x >= box.x() && x <= box.right() && y >= box.y() && y <= box.bottom();
+    }
+
+    /** The colour of a fill at a point; none at all where there is none. */
+    private static double[] at(Layer.Fill fill, double x, double y) {
+        double[] from = parsed(fill.from());
+        if (fill.from().equals(fill.to())) return from;
+        double[] to = parsed(fill.to());
+        double share = share(fill, x, y);
         double[] mixed = new double[4];
-        for (int i = 0; i < 4; i++) mixed[i] = first[i] + (second[i] - first[i]) * at;
+        for (int i = 0; i < 4; i++) mixed[i] = from[i] + (to[i] - from[i]) * share;
         return mixed;
     }
 
@@ -131,7 +158,7 @@ final class Contrast {
         return mixed;
     }
 
-    private static double[] parsed(String colour) {
+    static double[] parsed(String colour) {
         if (!glimble.graphic.Palette.isColour(colour)) return new double[] {0, 0, 0, 0};
         int alpha = colour.length() == 9 ? Integer.parseInt(colour.substring(7), 16) : 255;
         return new double[] {
@@ -149,7 +176,7 @@ final class Contrast {
         return (Math.max(a, b) + 0.05) / (Math.min(a, b) + 0.05);
     }
 
-    private static double luminance(double[] colour) {
+    static double luminance(double[] colour) {
         return 0.2126 * linear(colour[0]) + 0.7152 * linear(colour[1]) + 0.0722 * linear(colour[2]);
     }
 

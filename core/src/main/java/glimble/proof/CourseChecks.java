@@ -21,7 +21,7 @@ import java.util.Map;
 
 /** Faults of motion, over every frame: what is seen when it should not be, jumps, comes late or is drawn out. */
 final class CourseChecks {
-    /** px by which letters may stand out of their box while both move. */
+    /** px, in a raster of 1080 lines, by which letters may stand out of their box while both move. */
     private static final double LOOSE = 4;
     /** Change of opacity in one frame that is a jump. */
     private static final double SUDDEN = 0.75;
@@ -79,12 +79,8 @@ final class CourseChecks {
 
     private void end(int i, PhaseName phase, int frame, String when) {
         Course course = judged.courses(phase).get(i);
-        if (!course.isSeen(frame)) {
-            // What is out of the picture itself may still throw a shadow into it.
-            if (course.opacity(frame) < 0.004
-                    || judged.layer(i).shadow().colour().isEmpty()) return;
-        }
-        Rect seen = Courses.shared(thrown(judged.layer(i), course, frame), judged.frame());
+        if (!course.isDrawn(frame)) return;
+        Rect seen = Courses.shared(course.drawn(frame), judged.frame());
         double px = Math.min(seen.width(), seen.height());
         if (px <= Math.max(0.5, judged.limit(Check.ENDS))) return;
         boolean in = phase == PhaseName.IN;
@@ -100,20 +96,6 @@ final class CourseChecks {
                 in
                         ? "give it a move in that begins hidden: a reveal, a fade, or clear of frame or mask"
                         : "let its out end hidden: travel clear of frame or mask, not by px");
-    }
-
-    /** What is seen of a layer, with its shadow where no reveal or mask cuts it. */
-    private static Rect thrown(Layer layer, Course course, int frame) {
-        Rect seen = course.seen(frame);
-        Layer.ThrownShadow shadow = layer.shadow();
-        boolean whole = seen.equals(course.body(frame));
-        if (shadow.colour().isEmpty() || !whole) return seen;
-        Rect moved = new Rect(
-                seen.x() + shadow.x() - shadow.blur(),
-                seen.y() + shadow.y() - shadow.blur(),
-                seen.width() + 2 * shadow.blur(),
-                seen.height() + 2 * shadow.blur());
-        return seen.around(moved);
     }
 
     /** Seen before the first of its own moves, or of those of its groups, has begun. */
@@ -191,6 +173,7 @@ final class CourseChecks {
             for (int edge = 0; edge < 4; edge++) {
                 far = Math.max(far, Math.abs(course.body(frame, edge) - course.body(frame - 1, edge)));
             }
+            far = Math.max(far, course.leap(frame));
             boolean sudden = Math.abs(course.opacity(frame) - course.opacity(frame - 1)) > SUDDEN;
             if (far <= farthest && !sudden || isCut(i, phase, frame)) continue;
             if (sudden) flash = frame;
@@ -288,8 +271,7 @@ final class CourseChecks {
                     .map(ground -> judged.layerOf(ground.key()))
                     .orElse(-1);
             if (box < 0 || !judged.isDrawn(box)) continue;
-            late(text, box, PhaseName.IN);
-            late(text, box, PhaseName.OUT);
+            for (PhaseName phase : PhaseName.values()) late(text, box, phase);
         }
     }
 
@@ -305,12 +287,12 @@ final class CourseChecks {
         int frames = 0;
         int worst = 0;
         double farthest = 0;
-        int length = judged.reel.length(phase);
+        int length = Math.min(judged.reel.length(phase), Courses.LONGEST);
         for (int frame = 0; frame <= length; frame++) {
             if (!letters.isSeen(frame) || letters.opacity(frame) < 0.2) continue;
             boolean gone = !ground.isSeen(frame) || ground.opacity(frame) < solid * letters.opacity(frame);
             double out = gone ? letters.seen(frame).width() : out(letters, ground, frame) - Math.max(0, restOut);
-            if (out <= LOOSE) continue;
+            if (out <= judged.px(LOOSE)) continue;
             frames++;
             if (out > farthest) {
                 farthest = out;

@@ -136,7 +136,9 @@ public final class Fillings {
     }
 
     private boolean isMirror(Field field) {
-        return graphic.mirror().map(mirror -> mirror.field().equals(field.key())).orElse(false);
+        return graphic.mirror()
+                .map(mirror -> mirror.field().equals(field.key()))
+                .orElse(false);
     }
 
     private List<String> values(Field field) {

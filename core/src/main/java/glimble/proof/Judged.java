@@ -8,6 +8,7 @@ import glimble.reel.Courses;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.WorkedOut;
+import glimble.rest.Note;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
 import java.util.EnumMap;
@@ -21,13 +22,17 @@ final class Judged {
     final CaseTable.Answer answer;
     final WorkedOut worked;
     final Rest rest;
+    /** Colours that are none. */
+    final List<Note> uncoloured;
+
     final Reel reel;
     final Map<PhaseName, List<Course>> courses = new EnumMap<>(PhaseName.class);
     private final Map<String, Integer> index = new HashMap<>();
     private final FaultList faults;
 
     /** @param graphic as it is played */
-    Judged(Graphic graphic, CaseTable.Answer answer, WorkedOut worked, FaultList faults) {
+    Judged(Graphic graphic, CaseTable.Answer answer, WorkedOut worked, List<Note> uncoloured, FaultList faults) {
+        this.uncoloured = uncoloured;
         this.graphic = graphic;
         this.answer = answer;
         this.worked = worked;
@@ -40,7 +45,12 @@ final class Judged {
     }
 
     double limit(Check check) {
-        return check.limit(graphic.proof());
+        return check.limit(graphic.proof(), reel.height());
+    }
+
+    /** px of a raster of 1080 lines in this one. */
+    double px(double usual) {
+        return usual * reel.height() / Check.USUAL_HEIGHT;
     }
 
     FaultList faults() {

@@ -1,18 +1,20 @@
 package glimble.proof;
 
-import glimble.reel.Courses;
-import glimble.graphic.PhaseName;
-import glimble.rest.Rect;
-import glimble.reel.Reel;
-
 import glimble.cases.Answered;
+import glimble.cases.CaseTable;
+import glimble.cases.Variants;
 import glimble.edit.Coloured;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
+import glimble.graphic.PhaseName;
+import glimble.reel.Courses;
+import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
+import glimble.rest.Note;
 import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import glimble.text.Typesetter;
 import glimble.text.Writing;
 import java.util.List;
@@ -51,6 +53,11 @@ public final class Prover {
         return designed;
     }
 
+    /** What the palette lacks of the graphic as it is played. */
+    private List<Note> missing(CaseTable.Answer answer, Filling filling) {
+        return Coloured.missing(Variants.played(designed, answer.played()), palette, filling.values());
+    }
+
     private static boolean isTooLong(Reel reel) {
         long frames = 3L + reel.in() + reel.out() + Math.min(reel.loop(), Courses.LONGEST);
         return frames * reel.layers().size() > MOST;
@@ -80,7 +87,8 @@ public final class Prover {
             faults.add(tooLong(worked.reel()));
             return faults.all();
         }
-        Judged judged = new Judged(answered.graphic(), answered.answer(), worked, faults);
+        Judged judged =
+                new Judged(answered.graphic(), answered.answer(), worked, missing(answered.answer(), filling), faults);
         TimeChecks.check(judged);
         RestChecks.check(judged);
         Contrast.check(judged);

@@ -34,6 +34,7 @@ final class RestChecks {
     static void check(Judged judged) {
         RestChecks checks = new RestChecks(judged);
         checks.outside();
+        checks.colours();
         checks.notes();
         for (Part part : judged.graphic.parts()) {
             if (!judged.rest.isPresent(part.key())) continue;
@@ -79,13 +80,31 @@ final class RestChecks {
         }
     }
 
+    private void colours() {
+        for (Note note : judged.uncoloured) {
+            if (!judged.rest.isPresent(note.part())) continue;
+            fault(
+                    Check.COLOUR,
+                    note.part(),
+                    "",
+                    1,
+                    0,
+                    note.sentence(),
+                    "choose a colour of the palette, or add it there",
+                    judged.rest.box(note.part()));
+        }
+    }
+
     /** What the solver could not keep to. */
     private void notes() {
         for (Note note : judged.rest.notes()) {
             Part part = judged.graphic.part(note.part()).orElseThrow();
             Rect at = judged.rest.box(note.part());
-            if (part instanceof PicturePart) {
+            if (note.kind() == Note.Kind.PICTURE) {
                 fault(Check.PICTURE, note.part(), "", 100, 0, note.sentence(), "choose a picture of the house", at);
+            } else if (note.kind() == Note.Kind.LETTERS) {
+                String mend = "write it in letters that the fonts have, or add a font that has these";
+                fault(Check.DRAWN, note.part(), "", 1, 0, note.sentence(), mend, at);
             } else if (note.over() >= judged.limit(Check.SQUEEZE)) {
                 String mend = part instanceof StackPart
                         ? "give the stack more room, or its rows less height"
@@ -161,8 +180,15 @@ final class RestChecks {
         for (Layer.MaskBy mask : layer.masks()) {
             Layer by = judged.layer(mask.layer());
             Rect shape = shape(mask.layer());
-            double cut = mask.soft() / 2
-                    + (mask.inside() ? cutInside(layer.ink(), shape, by.slant()) : cutOutside(layer.ink(), shape));
+            // A stroke around letters is part of them.
+            Rect ink = grown(layer.ink(), layer.stroke().width());
+            // Letters show only what is behind their own strokes.
+            boolean letters = mask.inside() && !by.runs().isEmpty() && mask.layer() != index;
+            double cut = letters
+                    ? Math.min(ink.width(), ink.height())
+                    : mask.inside()
+                            ? mask.soft() / 2 + cutInside(ink, shape, by.slant())
+                            : cutOutside(ink, grown(shape, mask.soft() / 2));
             if (cut < Math.max(UNSEEN, judged.limit(Check.CUT))) continue;
             String said = "its letters are cut " + FaultList.px(cut) + " px by its mask " + by.part();
             fault(
@@ -175,6 +201,10 @@ final class RestChecks {
                     "make " + by.part() + " larger, with more padding around the text",
                     layer.ink());
         }
+    }
+
+    private static Rect grown(Rect rect, double by) {
+        return new Rect(rect.x() - by, rect.y() - by, rect.width() + 2 * by, rect.height() + 2 * by);
     }
 
     private Rect shape(int mask) {

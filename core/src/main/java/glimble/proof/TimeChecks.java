@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.Case;
+import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Step;
 import glimble.motion.Members;
@@ -8,6 +9,7 @@ import glimble.reel.Course;
 import glimble.reel.Layer;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
+import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,7 +17,7 @@ import java.util.List;
 /** Faults of time and order: cases, steps, lengths, reading and flashing. */
 final class TimeChecks {
     private static final Rect NOWHERE = new Rect(0, 0, 0, 0);
-    /** Change of opacity that counts as half a flash; WCAG 2.2 says a tenth of the luminance. */
+    /** Change of relative luminance that is half a flash. Source: WCAG 2.2, general flash. */
     private static final double HALF_FLASH = 0.1;
     /** Share of the picture from which on flashing counts: a quarter of 341 × 256 px in 1024 × 768 (WCAG 2.2). */
     private static final double LARGE = 0.25 * 341 * 256 / (1024 * 768);
@@ -166,16 +168,41 @@ final class TimeChecks {
     private boolean isSteady(int i) {
         for (PhaseName phase : PhaseName.values()) {
             Course course = judged.courses(phase).get(i);
+            if (isTinted(i, phase)) return false;
             for (int frame = 1; frame < course.frames(); frame++) {
-                if (course.opacity(frame) != course.opacity(0)) return false;
+                if (course.opacity(frame) != course.opacity(0) || isOtherSize(course, frame)) return false;
             }
         }
         return true;
     }
 
-    /** Most flashes in any second: a flash is a change of opacity and one back. */
+    private static boolean isOtherSize(Course course, int frame) {
+        Rect now = course.seen(frame);
+        Rect first = course.seen(0);
+        return now.width() != first.width() || now.height() != first.height();
+    }
+
+    private boolean isTinted(int i, PhaseName phase) {
+        return !tints(i, phase).isEmpty();
+    }
+
+    private List<Track> tints(int i, PhaseName phase) {
+        List<Track> tints = new ArrayList<>();
+        for (int at = i; at >= 0; at = judged.layer(at).within()) {
+            for (Track track : judged.layer(at).tracks()) {
+                if (track.phase() == phase && track.channel() == Channel.TINT && !track.overLetters()) tints.add(track);
+            }
+        }
+        return tints;
+    }
+
+    /** Most flashes in any second: a flash is a change of light and one back. */
     private int flashes(int i) {
-        double[] opacity = played(i);
+        // Over a black picture its own light counts, over a white one what it takes away.
+        return Math.max(flashes(played(i, 0)), flashes(played(i, 255)));
+    }
+
+    private int flashes(double[] opacity) {
         List<Integer> turns = new ArrayList<>();
         double extreme = opacity[0];
         int way = 0;
@@ -199,11 +226,16 @@ final class TimeChecks {
         return most;
     }
 
-    /** Its opacity from the first frame to the last as it is played at its length. */
-    private double[] played(int i) {
+    /**
+     * The light of a layer from the first frame to the last as it is played at its length, 0–1: of its colour as it is tinted, for that
+     * share of its place that is seen, over a picture.
+     */
+    private double[] played(int i, double picture) {
         List<Playback.Run> whole = judged.worked.whole();
         int length = whole.stream().mapToInt(Playback.Run::length).sum();
-        double[] opacity = new double[Math.max(1, length)];
+        double[] light = new double[Math.max(1, length)];
+        double behind = Contrast.luminance(new double[] {picture, picture, picture, 1});
+        double largest = largest(i);
         for (Playback.Run run : whole) {
             PhaseName phase = switch (run.state()) {
                 case IN, STEP -> PhaseName.IN;
@@ -211,10 +243,41 @@ final class TimeChecks {
                 default -> PhaseName.LOOP;
             };
             Course course = judged.courses(phase).get(i);
+            List<Track> tints = tints(i, phase);
+            double[] plain = Contrast.parsed(judged.layer(i).fill().from());
             for (int frame = 0; frame < run.length(); frame++) {
-                opacity[run.first() + frame] = course.opacity(frame % run.round());
+                int at = frame % run.round();
+                Rect seen = course.seen(at);
+                double share = Math.min(1, seen.width() * seen.height() / largest) * course.opacity(at) * plain[3];
+                double own = Contrast.luminance(tinted(plain, tints, at));
+                light[run.first() + frame] = own * share + behind * (1 - share);
             }
         }
-        return opacity;
+        return light;
+    }
+
+    /** px² that are seen of a layer where it is largest. */
+    private double largest(int i) {
+        double largest = 1;
+        for (PhaseName phase : PhaseName.values()) {
+            Course course = judged.courses(phase).get(i);
+            for (int frame = 0; frame < course.frames(); frame++) {
+                Rect seen = course.seen(frame);
+                largest = Math.max(largest, seen.width() * seen.height());
+            }
+        }
+        return largest;
+    }
+
+    private static double[] tinted(double[] plain, List<Track> tints, int frame) {
+        double[] colour = plain.clone();
+        for (Track tint : tints) {
+            double[] other = Contrast.parsed(tint.colour());
+            double share = Math.max(0, Math.min(1, tint.at(frame)));
+            for (int channel = 0; channel < 3; channel++) {
+                colour[channel] += (other[channel] - colour[channel]) * share;
+            }
+        }
+        return colour;
     }
 }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Look;
 import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import java.util.ArrayList;
@@ -62,17 +63,20 @@ public final class Courses {
         double[] seen = new double[EDGES * frames];
         double[] opacity = new double[frames];
         double[] uneven = new double[frames];
+        double[] drawn = new double[EDGES * frames];
+        double[] leap = new double[frames];
         Extent extent = new Extent();
         for (int frame = 0; frame < frames; frame++) {
             extent.begin(layer, tracks.get(0), resize, frame);
             for (int step = 0; step < chain.size(); step++) {
                 extent.move(chain.get(step), tracks.get(step), frame);
             }
-            extent.put(body, seen, frame);
+            extent.put(body, seen, drawn, frame);
+            leap[frame] = extent.leap;
             opacity[frame] = extent.opacity;
             uneven[frame] = extent.uneven;
         }
-        return new Course(body, seen, opacity, uneven, phase == PhaseName.LOOP);
+        return new Course(body, seen, drawn, opacity, uneven, leap, phase == PhaseName.LOOP);
     }
 
     /**
@@ -101,21 +105,39 @@ public final class Courses {
         }
         int frames = still ? 1 : frames(shape, masks) + 1;
         double[] seen = new double[EDGES * frames];
+        double[] drawn = new double[EDGES * frames];
         for (int frame = 0; frame < frames; frame++) {
             Rect left = shape.seen(frame);
+            Rect around = shape.drawn(frame);
             for (int m = 0; m < masks.size(); m++) {
+                Layer.MaskBy mask = layer.masks().get(m);
                 Rect by = around(masks.get(m), frame);
-                if (layer.masks().get(m).inside()) left = shared(left, by);
-                else if (contains(by, left)) left = new Rect(left.x(), left.y(), 0, 0);
+                left = cut(left, by, mask.inside());
+                around = cut(around, grown(by, (mask.inside() ? 1 : -1) * Look.FADES * mask.soft()), mask.inside());
             }
             put(seen, frame, left);
+            put(drawn, frame, around);
         }
         return new Course(
                 spread(shape.body(), shape, frames, EDGES),
                 seen,
+                drawn,
                 spread(shape.opacity(), shape, frames, 1),
                 spread(shape.uneven(), shape, frames, 1),
+                spread(shape.leap(), shape, frames, 1),
                 phase == PhaseName.LOOP);
+    }
+
+    private static Rect cut(Rect rect, Rect by, boolean inside) {
+        if (inside) return shared(rect, by);
+        return contains(by, rect) ? new Rect(rect.x(), rect.y(), 0, 0) : rect;
+    }
+
+    /** Nothing stays nothing. */
+    private static Rect grown(Rect rect, double by) {
+        if (rect.width() <= 0 || rect.height() <= 0) return rect;
+        return new Rect(
+                rect.x() - by, rect.y() - by, Math.max(0, rect.width() + 2 * by), Math.max(0, rect.height() + 2 * by));
     }
 
     /** Frames after which a layer and its masks begin again together. */

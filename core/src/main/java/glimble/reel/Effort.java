@@ -66,7 +66,8 @@ public record Effort(long steps, String what) {
             effort = effort.plus(new OfPhase(graphic, phase, lettersOf).effort(name));
             if (!revealed || name == PhaseName.LOOP) continue;
             long frames = new OfPhase(graphic, phase, lettersOf).length();
-            long solved = Math.multiplyExact(frames + 1, relations + 4L * graphic.parts().size());
+            long solved = Math.multiplyExact(
+                    frames + 1, relations + 4L * graphic.parts().size());
             effort = effort.plus(new Effort(
                     solved * STEPS_PER_RELATION,
                     "boxes follow what is revealed over " + frames + " frames of " + name.word()
@@ -111,8 +112,10 @@ public record Effort(long steps, String what) {
         OfPhase(Graphic graphic, Phase phase, Map<String, Long> lettersOf) {
             this.phase = phase;
             this.lettersOf = lettersOf;
-            rate = graphic.frame().rate().frames() / (double) graphic.frame().rate().seconds();
-            for (Move move : phase.moves()) move.deal().ifPresent(deal -> dealings.put(move.key(), dealing(move, deal)));
+            rate = graphic.frame().rate().frames()
+                    / (double) graphic.frame().rate().seconds();
+            for (Move move : phase.moves())
+                move.deal().ifPresent(deal -> dealings.put(move.key(), dealing(move, deal)));
             starts = MoveOrder.starts(phase, new Members(graphic), part -> false, this::length);
         }
 
@@ -159,15 +162,14 @@ public record Effort(long steps, String what) {
                 }
                 long start = starts.get(move.key());
                 spans.merge(
-                        new Shared(move.part(), move.channel()),
-                        new Span(start, start + move.length(), 1),
-                        Span::with);
+                        new Shared(move.part(), move.channel()), new Span(start, start + move.length(), 1), Span::with);
             }
             Effort effort = dealt;
             for (Map.Entry<Shared, Span> of : spans.entrySet()) {
                 effort = effort.plus(new Effort(
                         of.getValue().values() * STEPS_PER_VALUE,
-                        of.getKey().part() + " changes its " + of.getKey().channel().word() + " over "
+                        of.getKey().part() + " changes its "
+                                + of.getKey().channel().word() + " over "
                                 + (of.getValue().last() - of.getValue().first()) + " frames of " + name.word() + " in "
                                 + of.getValue().moves() + " moves; make them fewer or shorter"));
             }

@@ -19,6 +19,15 @@ final class Extent {
     private double seenBottom;
     double opacity;
     double uneven;
+    /** px by which a letter that is seen stands further than in the frame before. */
+    double leap;
+    /** What is seen with its stroke, shadow and glow. */
+    private final Edges drawn = new Edges();
+    /** px of blur. */
+    private double blur;
+    /** Where letters were in the frame before: left, top, and whether they were seen. */
+    private double[] before = {};
+
     private double across;
     private double down;
 
@@ -44,10 +53,30 @@ final class Extent {
         seenTop = top;
         seenRight = right;
         seenBottom = bottom;
+        leap = 0;
+        blur = 0;
+        track(layer, tracks, frame);
         boolean dealt = false;
         for (Track track : tracks) dealt |= track.overLetters();
         if (dealt && !layer.units().isEmpty()) letters(layer, tracks, frame);
         if (!isFilled(layer)) stroke(tracks, frame);
+        drawn.set(seenLeft, seenTop, seenRight, seenBottom);
+        if (seenRight > seenLeft && seenBottom > seenTop) drawn.reach(layer);
+    }
+
+    /** Letters that stand further apart reach further, away from the end that is held. */
+    private void track(Layer layer, List<Track> tracks, int frame) {
+        double thousandths = 0;
+        for (Track track : tracks) {
+            if (track.channel() == Channel.TRACKING && !track.overLetters()) thousandths += track.at(frame);
+        }
+        int letters = layer.units().size();
+        if (thousandths == 0 || letters < 2) return;
+        double apart = (letters - 1) * thousandths * layer.em() / 1000;
+        left -= layer.held() * apart;
+        right += (1 - layer.held()) * apart;
+        seenLeft = left;
+        seenRight = right;
     }
 
     private static boolean isFilled(Layer layer) {
@@ -74,6 +103,8 @@ final class Extent {
             Double.POSITIVE_INFINITY, Double.POSITIVE_INFINITY, Double.NEGATIVE_INFINITY, Double.NEGATIVE_INFINITY
         };
         double most = 0;
+        boolean follows = before.length == 3 * layer.units().size() && frame > 0;
+        if (!follows) before = new double[3 * layer.units().size()];
         for (int unit = 0; unit < layer.units().size(); unit++) {
             Rect rest = layer.units().get(unit);
             double x = rest.x();
@@ -109,7 +140,14 @@ final class Extent {
                     }
                 }
             }
-            if (share <= 0 || toX - x <= 0 || toY - y <= 0) continue;
+            boolean shown = share > 0 && toX - x > 0 && toY - y > 0;
+            if (follows && shown && before[3 * unit + 2] > 0) {
+                leap = Math.max(leap, Math.max(Math.abs(x - before[3 * unit]), Math.abs(y - before[3 * unit + 1])));
+            }
+            before[3 * unit] = x;
+            before[3 * unit + 1] = y;
+            before[3 * unit + 2] = shown ? 1 : 0;
+            if (!shown) continue;
             // A letter that is half there is as good as half as wide.
             toX = x + (toX - x) * Math.min(1, share);
             most = Math.max(most, share);
@@ -141,6 +179,7 @@ final class Extent {
             switch (track.channel()) {
                 case OPACITY -> opacity *= Math.max(0, Math.min(1, value));
                 case REVEAL -> reveal(track, Math.max(0, Math.min(1, value)));
+                case BLUR -> blur += Math.max(0, value);
                 default -> {
                     // What moves it comes after what cuts it.
                 }
@@ -171,6 +210,7 @@ final class Extent {
     }
 
     private void shift(double x, double y) {
+        drawn.shift(x, y);
         left += x;
         right += x;
         seenLeft += x;
@@ -195,6 +235,7 @@ final class Extent {
         double seenTo = pivot + (seenRight - pivot) * factor;
         seenLeft = Math.min(seenFrom, seenTo);
         seenRight = Math.max(seenFrom, seenTo);
+        drawn.scaleX(pivot, factor);
     }
 
     private void scaleY(double pivot, double factor) {
@@ -211,6 +252,7 @@ final class Extent {
         double seenTo = pivot + (seenBottom - pivot) * factor;
         seenTop = Math.min(seenFrom, seenTo);
         seenBottom = Math.max(seenFrom, seenTo);
+        drawn.scaleY(pivot, factor);
     }
 
     private void tiltX(double pivot, double degrees) {
@@ -228,6 +270,8 @@ final class Extent {
         double[] body = turned(left, top, right, bottom, pivotX, pivotY, cos, sin);
         double[] seen = turned(seenLeft, seenTop, seenRight, seenBottom, pivotX, pivotY, cos, sin);
         boolean nothing = seenRight <= seenLeft || seenBottom <= seenTop;
+        double[] around = turned(drawn.left, drawn.top, drawn.right, drawn.bottom, pivotX, pivotY, cos, sin);
+        if (!nothing) drawn.set(around[0], around[1], around[2], around[3]);
         left = body[0];
         top = body[1];
         right = body[2];
@@ -251,6 +295,7 @@ final class Extent {
 
     private void reveal(Track track, double share) {
         if (share >= 1 || seenRight <= seenLeft || seenBottom <= seenTop) return;
+        drawn.set(track.band().seen(drawn.rect(), track.opening(), share));
         Rect seen = track.band()
                 .seen(new Rect(seenLeft, seenTop, seenRight - seenLeft, seenBottom - seenTop), track.opening(), share);
         seenLeft = seen.x();
@@ -259,7 +304,11 @@ final class Extent {
         seenBottom = seen.bottom();
     }
 
-    void put(double[] body, double[] seen, int frame) {
+    void put(double[] body, double[] seen, double[] around, int frame) {
+        boolean nothing = seenRight <= seenLeft || seenBottom <= seenTop;
+        if (nothing && !drawn.isAny()) drawn.set(seenLeft, seenTop, seenLeft, seenTop);
+        else drawn.grow(3 * blur);
+        drawn.put(around, frame);
         int i = 4 * frame;
         body[i] = left;
         body[i + 1] = top;

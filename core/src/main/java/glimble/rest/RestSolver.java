@@ -1,9 +1,11 @@
 package glimble.rest;
 
 import glimble.graphic.Axis;
+import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
@@ -32,6 +34,8 @@ import java.util.Optional;
 public final class RestSolver {
     /** px; what sums of doubles may be off by. */
     private static final double ROUNDING = 1e-6;
+
+    private static final int LETTERS_NAMED = 8;
 
     private final Frame frame;
     private final boolean mirrored;
@@ -105,24 +109,47 @@ public final class RestSolver {
         Reckoning y = place(part, Axis.Y);
         Rect box = new Rect(x.value(), y.value(), width.value(), height.value());
         if (part instanceof StackPart stack) noteOverflow(stack);
-        if (part instanceof PicturePart picture) noteMissing(picture);
+        noteMissing(part);
         return new PartRest(part.key(), box, line(part, width.value()), x, y, width, height);
     }
 
     private Optional<TypesetLine> line(Part part, double width) {
         if (!(part instanceof TextPart text)) return Optional.empty();
         TypesetLine line = texts.laid(text, width);
+        noteLetters(text, line.missing());
         if (text.fit().isPresent())
             noteExcess(text, "its letters, squeezed as far as they may be,", line.advance(), room(text));
         return Optional.of(line);
     }
 
-    private void noteMissing(PicturePart part) {
-        String picture = TextPattern.fill(part.picture(), values);
-        if (pictures.extent(picture).isEmpty()) {
+    private void noteMissing(Part part) {
+        String picture = part instanceof PicturePart shown ? TextPattern.fill(shown.picture(), values) : filling(part);
+        if (!picture.isEmpty() && pictures.extent(picture).isEmpty()) {
             notes.add(new Note(
-                    part.key(), "the house has no picture '" + picture + "'; choose another, or add it there"));
+                    part.key(),
+                    "the house has no picture '" + picture + "'; choose another, or add it there",
+                    0,
+                    Note.Kind.PICTURE));
         }
+    }
+
+    /** The picture that a part is filled with; empty for none. */
+    private static String filling(Part part) {
+        Paint fill = part instanceof BoxPart box
+                ? box.fill()
+                : part instanceof TextPart text ? text.style().fill() : null;
+        return fill instanceof Paint.Picture picture ? picture.picture() : "";
+    }
+
+    private void noteLetters(TextPart text, List<String> missing) {
+        if (missing.isEmpty()) return;
+        String letters = String.join(" ", missing.subList(0, Math.min(LETTERS_NAMED, missing.size())));
+        notes.add(new Note(
+                text.key(),
+                "no font can draw ‘" + letters + "’" + (missing.size() > LETTERS_NAMED ? " and more" : "")
+                        + "; it is shown as an empty box",
+                0,
+                Note.Kind.LETTERS));
     }
 
     private void noteOverflow(StackPart stack) {
@@ -138,7 +165,8 @@ public final class RestSolver {
         notes.add(new Note(
                 part.key(),
                 what + " need " + ReckoningWords.plain(needed) + " px and have " + ReckoningWords.plain(room),
-                needed - room));
+                needed - room,
+                Note.Kind.ROOM));
     }
 
     /** Solved as if it were not mirrored, and then seen in a mirror across the frame. */

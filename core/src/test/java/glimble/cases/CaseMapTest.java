@@ -1,23 +1,22 @@
 package glimble.cases;
 
-import glimble.graphic.Part;
-import glimble.Sketch;
-import glimble.graphic.TextPart;
-import glimble.text.TypedNumber;
-
 import static glimble.Sketch.bar;
 import static glimble.Sketch.graphic;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glimble.MonoTypesetter;
+import glimble.Sketch;
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
 import glimble.graphic.Condition.Standing;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Part;
 import glimble.graphic.Played;
+import glimble.graphic.TextPart;
 import glimble.rest.Pictures;
+import glimble.text.TypedNumber;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -204,7 +203,8 @@ class CaseMapTest {
         Part[] parts = bar();
         TextPart name = (TextPart) parts[1];
         parts[1] = new TextPart(name.base(), "{name} {role}", name.style(), name.layout(), name.fit(), name.look());
-        Graphic graphic = graphic(parts).withFields(List.of(text("name"), text("role"))).withCases(rows);
+        Graphic graphic =
+                graphic(parts).withFields(List.of(text("name"), text("role"))).withCases(rows);
         Widths widths = widths(graphic);
         CaseMap map = CaseMap.of(graphic, widths);
         for (CaseMap.Entry entry : map.entries()) {
@@ -215,8 +215,7 @@ class CaseMapTest {
         for (CaseMap.Overlap overlap : map.overlaps()) {
             for (int row : new int[] {overlap.first(), overlap.second()}) {
                 assertThat(rows.get(row).when())
-                        .allMatch(condition ->
-                                Conditions.holds(condition, overlap.values(), Standing.NOTHING, widths));
+                        .allMatch(condition -> Conditions.holds(condition, overlap.values(), Standing.NOTHING, widths));
             }
         }
     }
@@ -230,7 +229,8 @@ class CaseMapTest {
             parts.add(Sketch.box("box " + i, Sketch.px(20 + 9 * i), Sketch.left(), Sketch.px(10), Sketch.left()));
             (i < 16 ? first : second).add(new Condition.Wider("name", "box " + i, 0));
         }
-        Graphic graphic = with(row("first", first.toArray(Condition[]::new)), row("second", second.toArray(Condition[]::new)))
+        Graphic graphic = with(
+                        row("first", first.toArray(Condition[]::new)), row("second", second.toArray(Condition[]::new)))
                 .withParts(parts);
         CaseMap map = map(graphic);
         assertThat(map.dimensions().get(0).kinds()).hasSizeLessThanOrEqualTo(33 + 1);
@@ -289,8 +289,8 @@ class CaseMapTest {
                             // A number is another thing than none, even if no bound tells them apart.
                             String given = values.getOrDefault(number.field(), "");
                             String shown = entry.values().getOrDefault(number.field(), "");
-                            if (TypedNumber.read(given).isPresent() != TypedNumber.read(shown).isPresent())
-                                return false;
+                            if (TypedNumber.read(given).isPresent()
+                                    != TypedNumber.read(shown).isPresent()) return false;
                         }
                     }
                     return true;

@@ -83,7 +83,7 @@ class CasesReadTest {
                         new Case("a", List.of(new Condition.Filled("none", true)), new Played("gone", "", ""), false),
                         new Case("b", List.of(new Condition.Number("name", true, 3)), Played.PLAIN, false),
                         new Case("c", List.of(new Condition.Wider("side", "", 9)), Played.PLAIN, false)))
-                .withProof(new ProofRules(Map.of("colour", 1.0), List.of()));
+                .withProof(new ProofRules(Map.of("hue", 1.0), List.of()));
         assertThat(read(wrong).problems())
                 .extracting(Problem::path)
                 .containsExactlyInAnyOrder(
@@ -91,7 +91,7 @@ class CasesReadTest {
                         "$.cases[0].when[0].field",
                         "$.cases[1].when[0]",
                         "$.cases[2].when[0].widerThan",
-                        "$.proof.limits.colour");
+                        "$.proof.limits.hue");
     }
 
     @Test

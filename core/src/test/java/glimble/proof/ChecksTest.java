@@ -13,6 +13,7 @@ import glimble.graphic.Case;
 import glimble.graphic.Channel;
 import glimble.graphic.Condition;
 import glimble.graphic.Corners;
+import glimble.graphic.Deal;
 import glimble.graphic.Ease;
 import glimble.graphic.Edge;
 import glimble.graphic.Fit;
@@ -351,6 +352,113 @@ class ChecksTest {
                                                         10)
                                                 .named(move.key(), "plate")
                                         : move))),
+                Arguments.of(
+                        Check.DRAWN,
+                        "a letter that no font has",
+                        (Damage) graphic -> graphic,
+                        Map.of("name", "Oona" + MonoTypesetter.LACKING, "role", "Flyer")),
+                damage(
+                        Check.COLOUR,
+                        "a tint to a colour that is not in the palette",
+                        loop(
+                                20,
+                                move(
+                                        "tints",
+                                        "plate",
+                                        Channel.TINT,
+                                        new Travel.Tint("nowhere", 0.02),
+                                        new Start.At(0),
+                                        20))),
+                damage(
+                        Check.FLASH,
+                        "a plate that is tinted black and white",
+                        wide().andThen(loop(
+                                10,
+                                move(
+                                                "flickers",
+                                                "plate",
+                                                Channel.TINT,
+                                                new Travel.Tint("#F4F1EA", 0.4),
+                                                new Start.At(0),
+                                                10)
+                                        .withEase(new Ease.Linear(), List.of())))),
+                damage(
+                        Check.FLASH,
+                        "a plate that grows and shrinks",
+                        wide().andThen(unmasked())
+                                .andThen(loop(
+                                        10,
+                                        move(
+                                                "beats",
+                                                "plate",
+                                                Channel.SCALE_Y,
+                                                new Travel.Factor(2),
+                                                new Start.At(0),
+                                                10),
+                                        move(
+                                                "beats too",
+                                                "plate",
+                                                Channel.SCALE_X,
+                                                new Travel.Factor(2),
+                                                new Start.At(0),
+                                                10)))),
+                damage(
+                        Check.LATE,
+                        "letters that are tracked out of their box",
+                        loop(60, move("apart", "name", Channel.TRACKING, new Travel.Tracking(400), new Start.At(0), 60))
+                                .andThen(unmasked())),
+                damage(
+                        Check.JUMP,
+                        "letters that jump one by one",
+                        loop(
+                                        40,
+                                        move("hop", "name", Channel.Y, new Travel.Px(24), new Start.At(0), 2)
+                                                .withDeal(Optional.of(new Deal(
+                                                        Deal.Unit.LETTERS,
+                                                        Deal.Order.FIRST,
+                                                        0,
+                                                        new Deal.Pace.Each(0),
+                                                        0,
+                                                        0))))
+                                .andThen(graphic -> graphic.withProof(
+                                        new ProofRules(Map.of("jump", 20.0, "late", 99.0), List.of())))),
+                damage(
+                        Check.CONTRAST,
+                        "letters that all but vanish while they stand",
+                        loop(80, move("fades", "name", Channel.OPACITY, new Travel.Factor(0.02), new Start.At(0), 80))),
+                damage(
+                        Check.ENDS,
+                        "a shadow that is left over",
+                        graphic -> graphic.withPhases(
+                                        graphic.in(),
+                                        graphic.loop(),
+                                        new Out(graphic.out().moves().stream()
+                                                .map(move -> move.key().equals("plate shuts")
+                                                        ? move(
+                                                                "plate shuts",
+                                                                "plate",
+                                                                Channel.X,
+                                                                new Travel.Px(-230),
+                                                                move.start(),
+                                                                10)
+                                                        : move)
+                                                .toList()))
+                                .withParts(graphic.parts().stream()
+                                        .map(part -> part instanceof BoxPart plate
+                                                ? new BoxPart(plate.base(), plate.fill(), Corners.SHARP, 0, thrown(40))
+                                                : part)
+                                        .toList())),
+                damage(
+                        Check.PICTURE,
+                        "a fill with a picture that is not there",
+                        with(new BoxPart(
+                                        box("tag", 80, 30, hang(Edge.START, Place.FRAME, Edge.START, 600), TOP)
+                                                .base(),
+                                        new Paint.Picture("gone"),
+                                        Corners.SHARP,
+                                        0,
+                                        Look.PLAIN))
+                                .andThen(enters("tag"))),
                 damage(
                         Check.PICTURE,
                         "a picture that is not there",
@@ -364,6 +472,141 @@ class ChecksTest {
                                         ? move("s", "crest", Channel.SCALE_X, new Travel.Factor(0), move.start(), 10)
                                                 .named(move.key(), "crest")
                                         : move))));
+    }
+
+    private static Look thrown(double x) {
+        return new Look(Optional.empty(), Optional.of(new Look.Shadow("#000000", x, 0, 0)));
+    }
+
+    /** Letters fade in once the plate is there, and are cut by nothing. */
+    private static Damage unmasked() {
+        return parts(part ->
+                        part instanceof TextPart ? part.withBase(part.base().withMasks(List.of())) : part)
+                .andThen(in(move -> move.part().equals("plate") ? move : fades(move, new Start.At(10))))
+                .andThen(graphic ->
+                        graphic.withPhases(graphic.in(), graphic.loop(), new Out(List.of(), Timing.NONE, true)));
+    }
+
+    /** A plate that is large enough for what it does to be seen as flashing. */
+    private static Damage wide() {
+        return parts(part -> part.key().equals("plate")
+                ? part.withBase(part.base()
+                        .withSpans(
+                                new Span(
+                                        new Size.Wraps(List.of("name", "role"), Size.Take.LONGEST, 12, 12, 400, 900),
+                                        LEFT),
+                                new Span(
+                                        new Size.Wraps(List.of("name", "role"), Size.Take.UNION, 12, 12, 120, 900),
+                                        TOP)))
+                : part);
+    }
+
+    private static Graphic ofText(UnaryOperator<TextPart> rule, Part... grounds) {
+        List<Part> parts = new ArrayList<>();
+        for (Part part : sound().parts()) {
+            parts.add(part instanceof TextPart text && text.key().equals("name") ? rule.apply(text) : part);
+        }
+        for (Part ground : grounds) parts.add(1, ground);
+        return sound().withParts(parts);
+    }
+
+    private static boolean isFound(Check check, Graphic graphic) {
+        return faults(graphic, VALUES).stream().anyMatch(fault -> fault.check() == check);
+    }
+
+    @Test
+    void letters_filled_with_a_picture_or_only_outlined_are_no_fault_of_contrast() {
+        UnaryOperator<TextPart> pictured = text -> new TextPart(
+                text.base(),
+                text.text(),
+                new TextStyle("mono", 20, 0, new Paint.Picture("crest")),
+                text.layout(),
+                text.fit(),
+                text.look());
+        assertThat(isFound(Check.CONTRAST, ofText(pictured))).isFalse();
+        UnaryOperator<TextPart> outlined = text -> new TextPart(
+                text.base(),
+                text.text(),
+                new TextStyle("mono", 20, 0, new Paint.Colour("#F4F1EA00")),
+                text.layout(),
+                text.fit(),
+                new Look(Optional.of(new Look.Stroke("#F4F1EA", 2)), Optional.empty()));
+        assertThat(isFound(Check.CONTRAST, ofText(outlined))).isFalse();
+    }
+
+    @Test
+    void letters_across_two_dark_boxes_stand_out_from_both() {
+        Place first = hang(Edge.START, Place.FRAME, Edge.START, 100);
+        Place second = hang(Edge.START, Place.FRAME, Edge.START, 160);
+        UnaryOperator<TextPart> free = text -> new TextPart(
+                text.base()
+                        .withSpans(
+                                new Span(new Size.Own(), hang(Edge.START, Place.FRAME, Edge.START, 110)),
+                                text.base().y()),
+                text.text(),
+                text.style(),
+                text.layout(),
+                text.fit(),
+                text.look());
+        Graphic graphic = ofText(free, box("one", 60, 80, first, TOP), box("two", 80, 80, second, TOP));
+        List<Part> parts = new ArrayList<>(graphic.parts());
+        // The plate itself is light, and behind both.
+        parts.set(0, new BoxPart(parts.get(0).base(), FOAM, Corners.SHARP, 0, Look.PLAIN));
+        assertThat(faults(graphic.withParts(parts), VALUES))
+                .filteredOn(fault -> fault.check() == Check.CONTRAST)
+                .extracting(Fault::part)
+                .doesNotContain("name");
+    }
+
+    @Test
+    void usual_limits_in_px_grow_with_the_raster_and_stated_ones_do_not() {
+        ProofRules stated = new ProofRules(Map.of("jump", 100.0), List.of());
+        assertThat(Check.JUMP.limit(ProofRules.USUAL, 1080)).isEqualTo(400);
+        assertThat(Check.JUMP.limit(ProofRules.USUAL, 2160)).isEqualTo(800);
+        assertThat(Check.JUMP.limit(stated, 2160)).isEqualTo(100);
+        assertThat(Check.READ.limit(ProofRules.USUAL, 2160)).isEqualTo(18);
+    }
+
+    @Test
+    void loops_whose_rounds_never_meet_and_phases_without_an_end_are_proved_within_bounds() {
+        List<Part> parts = new ArrayList<>();
+        List<Move> loop = new ArrayList<>();
+        for (int i = 0; i < 30; i++) {
+            parts.add(box("box " + i, 20, 20, hang(Edge.START, Place.FRAME, Edge.START, 30 * i), TOP));
+            for (int round : new int[] {997, 1009}) {
+                Move move = move(
+                        "move " + i + " " + round,
+                        "box " + i,
+                        round == 997 ? Channel.X : Channel.Y,
+                        new Travel.Px(3),
+                        new Start.At(0),
+                        40);
+                loop.add(new Move(
+                        move.key(),
+                        move.part(),
+                        move.channel(),
+                        move.travel(),
+                        move.start(),
+                        40,
+                        move.ease(),
+                        move.pivot(),
+                        move.opening(),
+                        List.of(),
+                        Optional.empty(),
+                        round,
+                        ""));
+            }
+        }
+        Graphic endless = Sketch.graphic(parts.toArray(Part[]::new))
+                .withPhases(new In(List.of()), new Loop(0, loop), new Out(List.of()));
+        assertThat(faults(endless, VALUES)).extracting(Fault::check).contains(Check.LENGTH);
+        Move slow = move("slow", "name", Channel.OPACITY, new Travel.Factor(0), new Start.At(0), 10)
+                .withDeal(Optional.of(
+                        new Deal(Deal.Unit.LETTERS, Deal.Order.FIRST, 0, new Deal.Pace.PerSecond(0.1), 0, 0)));
+        Graphic typed = sound().withPhases(new In(List.of(slow)), new Loop(0, List.of()), new Out(List.of()));
+        assertThat(faults(typed, Map.of("name", "x".repeat(800))))
+                .singleElement()
+                .satisfies(fault -> assertThat(fault.sentence()).contains("more than can be proved"));
     }
 
     private static Move fades(Move move, Start start) {

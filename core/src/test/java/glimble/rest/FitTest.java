@@ -59,8 +59,11 @@ class FitTest {
         Rest rest = solve(texts(fit(80, 1, 0.9, false, ""), fit(80, 1, 1, false, "")), "0123456789", "Wu");
         assertThat(rest.box("name").width()).isCloseTo(90, within(1e-9));
         assertThat(rest.notes())
-                .containsExactly(
-                        new Note("name", "its letters, squeezed as far as they may be, need 90 px and have 80", 10));
+                .containsExactly(new Note(
+                        "name",
+                        "its letters, squeezed as far as they may be, need 90 px and have 80",
+                        10,
+                        Note.Kind.ROOM));
     }
 
     @Test

@@ -174,6 +174,10 @@ class PlacingTest {
         assertThat(solve(graphic).isPresent("crest")).isFalse();
         assertThat(solve(graphic, "role", "crest").box("crest")).isEqualTo(new Rect(10, 10, 60, 40));
         assertThat(solve(graphic, "role", "lost").notes())
-                .containsExactly(new Note("crest", "the house has no picture 'lost'; choose another, or add it there"));
+                .containsExactly(new Note(
+                        "crest",
+                        "the house has no picture 'lost'; choose another, or add it there",
+                        0,
+                        Note.Kind.PICTURE));
     }
 }

@@ -79,7 +79,8 @@ class StackTest {
         Rest rest = solve(stack("rows", 30, Align.CENTRE, 2, 10, 10), Map.of("name", "Wu", "role", "Flyer"));
         assertThat(rest.box("role").y() - rest.box("name").bottom()).isEqualTo(2);
         assertThat(rest.box("name").y()).isZero();
-        assertThat(rest.notes()).containsExactly(new Note("rows", "its rows need 42 px and have 30", 12));
+        assertThat(rest.notes())
+                .containsExactly(new Note("rows", "its rows need 42 px and have 30", 12, Note.Kind.ROOM));
     }
 
     @RepeatedTest(200)

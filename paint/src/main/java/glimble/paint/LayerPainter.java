@@ -49,7 +49,7 @@ final class LayerPainter {
 
     /** @param matrix from rest to where it is drawn */
     void paint(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
-        if (!Letter.areApart(layer, phase, stand.tracking())) {
+        if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
             paint(
                     onto,
                     layer,
@@ -236,6 +236,8 @@ final class LayerPainter {
                     (float) fill.x1(), (float) fill.y1(), from, (float) fill.x2(), (float) fill.y2(), to);
         }
         double radius = Math.hypot(fill.x2() - fill.x1(), fill.y2() - fill.y1());
+        // Of nothing there is nothing to be seen, whatever its colour.
+        if (radius <= 0) return from;
         return new RadialGradientPaint(
                 (float) fill.x1(), (float) fill.y1(), (float) radius, new float[] {0, 1}, new Color[] {from, to});
     }
@@ -243,7 +245,7 @@ final class LayerPainter {
     /** The shape of a layer as it stands, opaque; of letters that move apart, each as it stands. */
     void fillShape(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
         Graphics2D graphics = graphics(onto);
-        if (!Letter.areApart(layer, phase, stand.tracking())) {
+        if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
             draw(graphics, matrix, AlphaComposite.SrcOver, Color.BLACK, shapes.of(layer, stand.edges()));
         } else {
             List<Shape> letters = shapes.letters(layer);

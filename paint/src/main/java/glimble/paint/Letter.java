@@ -22,10 +22,17 @@ import java.util.List;
 record Letter(
         AffineTransform matrix, double opacity, double blur, double stroke, List<Stand.Tint> tints, Area reveals) {
 
-    /** Whether the letters of a layer have to be drawn one by one. */
-    static boolean areApart(Layer layer, PhaseName phase, double tracking) {
-        boolean dealt = layer.tracks().stream().anyMatch(track -> track.phase() == phase && track.overLetters());
-        return !layer.units().isEmpty() && (tracking != 0 || dealt);
+    /** Whether the letters of a layer have to be drawn one by one: not while each of them rests. */
+    static boolean areApart(Layer layer, PhaseName phase, int frame, double tracking) {
+        if (layer.units().isEmpty()) return false;
+        if (tracking != 0) return true;
+        for (Track track : layer.tracks()) {
+            if (track.phase() != phase || !track.overLetters()) continue;
+            for (int unit = 0; unit < layer.units().size(); unit++) {
+                if (track.at(frame, unit) != track.channel().rest()) return true;
+            }
+        }
+        return false;
     }
 
     /** Shifts, then turns, then scales, as a whole part does. */

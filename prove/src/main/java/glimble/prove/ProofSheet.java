@@ -105,7 +105,7 @@ public final class ProofSheet {
     private static void rules(StringBuilder page, ProofRules rules) {
         page.append("<h2>What was looked for</h2><table>");
         for (Check check : Check.values()) {
-            double limit = check.limit(rules);
+            double limit = check.limit(rules, (int) Check.USUAL_HEIGHT);
             page.append("<tr><th>").append(check.word()).append("</th><td>").append(escaped(check.rule()));
             page.append("</td><td>")
                     .append(limit == Math.rint(limit) ? Long.toString((long) limit) : Double.toString(limit));

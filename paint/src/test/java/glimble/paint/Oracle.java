@@ -1,0 +1,248 @@
+package glimble.paint;
+
+import java.util.Arrays;
+
+import glimble.cases.Answered;
+import glimble.edit.Coloured;
+import glimble.graphic.Axis;
+import glimble.graphic.BoxPart;
+import glimble.graphic.Condition;
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
+import glimble.graphic.Size;
+import glimble.graphic.TextPart;
+import glimble.reel.Layer;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.rest.Pictures;
+import glimble.typeset.JdkTypesetter;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Judges a graphic by the pixels of its painted frames, knowing nothing of how the proof works. */
+final class Oracle {
+    static final Palette PALETTE = new Palette(Map.of("kelp", "#2F5D50", "plum", "#5B3A6B"));
+    private static final byte[] MARK = ("<svg xmlns='http://www.w3.org/2000/svg' width='40' height='30'>"
+                    + "<rect width='40' height='30' fill='#7AD3C0'/></svg>")
+            .getBytes(StandardCharsets.UTF_8);
+    static final PictureSource SOURCE = key -> key.equals("mark") ? Optional.of(MARK) : Optional.empty();
+    static final Pictures PICTURES =
+            key -> key.equals("mark") ? Optional.of(new Pictures.Extent(40, 30)) : Optional.empty();
+
+    /** What pixels say: it is so, it is not, or it is too close to call. */
+    enum Said {
+        YES,
+        NO,
+        UNDECIDED
+    }
+
+    /** Frames of a loop whose rounds never meet. */
+    private static final int ENDLESS = 1_000_000;
+
+    final Graphic graphic;
+    final Reel reel;
+    private final JdkTypesetter typesetter;
+
+    Oracle(Graphic designed, Map<String, String> values, JdkTypesetter typesetter) {
+        this.typesetter = typesetter;
+        Graphic coloured = Coloured.of(designed, PALETTE, values);
+        graphic = Answered.of(coloured, values, Condition.Standing.NOTHING, typesetter, PICTURES)
+                .graphic();
+        reel = ReelMaker.make(graphic, values, typesetter, PICTURES).reel();
+    }
+
+    BufferedImage painted(PhaseName phase, int frame) {
+        return paint(reel.layers(), phase, frame);
+    }
+
+    private BufferedImage paint(List<Layer> layers, PhaseName phase, int frame) {
+        Reel of = new Reel(
+                reel.width(), reel.height(), reel.rate(), layers, reel.in(), reel.loop(), reel.out(), reel.steps());
+        return new ReelPainter(of, typesetter, SOURCE).paint(phase, frame);
+    }
+
+    private static Layer changed(Layer layer, boolean unseen, List<Layer.MaskBy> masks) {
+        return new Layer(
+                layer.part(), layer.kind(), layer.box(), layer.ink(), layer.baseline(), layer.corners(), layer.slant(),
+                layer.fill(), layer.stroke(), layer.shadow(), layer.glow(), layer.opacity(), layer.picture(),
+                layer.pictureAt(), layer.runs(), layer.units(), layer.em(), layer.held(), masks, layer.within(),
+                layer.tracks(), layer.resizes(), unseen, layer.flipped());
+    }
+
+    /** Only one layer, with its masks or without. */
+    private BufferedImage alone(int index, boolean masked, PhaseName phase, int frame) {
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            layers.add(changed(layer, i != index || layer.unseen(), masked ? layer.masks() : List.of()));
+        }
+        return paint(layers, phase, frame);
+    }
+
+    static int[] pixels(BufferedImage image) {
+        return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
+    }
+
+    private static int alpha(int pixel) {
+        return pixel >>> 24;
+    }
+
+    /** Whether anything is in a frame. */
+    Said seen(PhaseName phase, int frame) {
+        int most = 0;
+        int many = 0;
+        for (int pixel : pixels(painted(phase, frame))) {
+            most = Math.max(most, alpha(pixel));
+            if (alpha(pixel) > 24) many++;
+        }
+        return many >= 12 ? Said.YES : most <= 1 ? Said.NO : Said.UNDECIDED;
+    }
+
+    /** Whether masks take away pixels of letters at rest. */
+    Said cut(int text) {
+        if (reel.layers().get(text).masks().isEmpty()) return Said.NO;
+        // Seen through its own shape its edges are thinner, and nothing else.
+        for (Layer.MaskBy mask : reel.layers().get(text).masks()) {
+            for (int at = text; at >= 0; at = reel.layers().get(at).within()) {
+                if (mask.layer() == at) return Said.UNDECIDED;
+            }
+        }
+        int[] whole = pixels(alone(text, false, PhaseName.IN, reel.in()));
+        int[] left = pixels(alone(text, true, PhaseName.IN, reel.in()));
+        int lost = 0;
+        int most = 0;
+        for (int i = 0; i < whole.length; i++) {
+            int less = alpha(whole[i]) - alpha(left[i]);
+            most = Math.max(most, less);
+            if (less > 60) lost++;
+        }
+        return lost >= 4 ? Said.YES : most <= 10 ? Said.NO : Said.UNDECIDED;
+    }
+
+    /** The box that wraps a text; -1 for none. */
+    int boxOf(int text) {
+        String key = reel.layers().get(text).part();
+        for (Part part : graphic.parts()) {
+            boolean wraps = part instanceof BoxPart
+                    && part.span(Axis.X).size() instanceof Size.Wraps of
+                    && of.parts().contains(key);
+            if (wraps) return indexOf(part.key());
+        }
+        return -1;
+    }
+
+    int indexOf(String part) {
+        for (int i = 0; i < reel.layers().size(); i++) if (reel.layers().get(i).part().equals(part)) return i;
+        return -1;
+    }
+
+    /** Texts that are drawn. */
+    List<Integer> texts() {
+        List<Integer> texts = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            boolean text = graphic.part(layer.part()).orElseThrow() instanceof TextPart;
+            if (text && !layer.unseen() && !layer.runs().isEmpty()) texts.add(i);
+        }
+        return texts;
+    }
+
+    /** Whether letters stand outside a box at rest, whatever the shape of its corners. */
+    Said outside(int text, int box) {
+        Layer plain = changed(reel.layers().get(text), false, List.of());
+        Layer bare = new Layer(
+                plain.part(), plain.kind(), plain.box(), plain.ink(), plain.baseline(), plain.corners(), plain.slant(),
+                plain.fill(), new Layer.Line("", 0), new Layer.ThrownShadow("", 0, 0, 0),
+                new Layer.ThrownShadow("", 0, 0, 0), 1, "", plain.pictureAt(), plain.runs(), plain.units(), plain.em(),
+                plain.held(), List.of(), -1, List.of(), List.of(), false, false);
+        int[] letters = pixels(paint(List.of(coloured(bare)), PhaseName.IN, 0));
+        var of = reel.layers().get(box).box();
+        int out = 0;
+        int faint = 0;
+        for (int i = 0; i < letters.length; i++) {
+            double x = i % reel.width();
+            double y = i / reel.width();
+            boolean inside = x + 1 > of.x() && x < of.right() && y + 1 > of.y() && y < of.bottom();
+            if (inside) continue;
+            if (alpha(letters[i]) > 60) out++;
+            if (alpha(letters[i]) > 4) faint++;
+        }
+        return out >= 4 ? Said.YES : faint == 0 ? Said.NO : Said.UNDECIDED;
+    }
+
+    private static Layer coloured(Layer layer) {
+        return new Layer(
+                layer.part(), layer.kind(), layer.box(), layer.ink(), layer.baseline(), layer.corners(), layer.slant(),
+                new Layer.Fill("#FFFFFF", "#FFFFFF", false, 0, 0, 0, 0), layer.stroke(), layer.shadow(), layer.glow(),
+                layer.opacity(), layer.picture(), layer.pictureAt(), layer.runs(), layer.units(), layer.em(),
+                layer.held(), layer.masks(), layer.within(), layer.tracks(), layer.resizes(), layer.unseen(), false);
+    }
+
+    /** Whether phases meet in the very same picture. */
+    boolean meet() {
+        int[] rest = pixels(painted(PhaseName.IN, reel.in()));
+        if (reel.loop() > 0) {
+            if (!Arrays.equals(rest, pixels(painted(PhaseName.LOOP, 0)))) return false;
+            // Rounds that never meet have no common end.
+            boolean meets = reel.loop() < ENDLESS;
+            if (meets && !Arrays.equals(rest, pixels(painted(PhaseName.LOOP, reel.loop())))) return false;
+        }
+        return reel.out() == 0 || Arrays.equals(rest, pixels(painted(PhaseName.OUT, 0)));
+    }
+
+    /** How much the letters of a text stand out as painted, over the worse of a black and a white picture; 0 if none is to be seen. */
+    double contrast(int text) {
+        int[] shape = pixels(alone(text, true, PhaseName.IN, reel.in()));
+        List<Layer> below = new ArrayList<>(reel.layers().subList(0, reel.layers().size()));
+        for (int i = text; i < below.size(); i++) below.set(i, changed(below.get(i), true, below.get(i).masks()));
+        for (int other : texts()) if (other < text) below.set(other, changed(below.get(other), true, List.of()));
+        int[] ground = pixels(paint(below, PhaseName.IN, reel.in()));
+        double worst = Double.POSITIVE_INFINITY;
+        int most = 0;
+        for (int pixel : shape) most = Math.max(most, alpha(pixel));
+        if (most < 8) return 0;
+        for (int picture : new int[] {0, 255}) {
+            List<Double> ratios = new ArrayList<>();
+            for (int i = 0; i < shape.length; i++) {
+                // Edges of letters are neither letter nor ground.
+                if (alpha(shape[i]) < most * 0.95) continue;
+                double[] behind = over(ground[i], new double[] {picture, picture, picture});
+                ratios.add(ratio(over(shape[i], behind), behind));
+            }
+            if (ratios.size() < 20) return 0;
+            ratios.sort(null);
+            worst = Math.min(worst, ratios.get(ratios.size() / 10));
+        }
+        return worst;
+    }
+
+    /** A pixel with premultiplied alpha over a colour. */
+    private static double[] over(int pixel, double[] behind) {
+        double through = 1 - alpha(pixel) / 255.0;
+        double[] colour = new double[3];
+        for (int c = 0; c < 3; c++) colour[c] = (pixel >>> (16 - 8 * c) & 255) + behind[c] * through;
+        return colour;
+    }
+
+    private static double ratio(double[] a, double[] b) {
+        double first = luminance(a);
+        double second = luminance(b);
+        return (Math.max(first, second) + 0.05) / (Math.min(first, second) + 0.05);
+    }
+
+    private static double luminance(double[] colour) {
+        double[] linear = new double[3];
+        for (int c = 0; c < 3; c++) {
+            double share = Math.min(255, colour[c]) / 255;
+            linear[c] = share <= 0.04045 ? share / 12.92 : Math.pow((share + 0.055) / 1.055, 2.4);
+        }
+        return 0.2126 * linear[0] + 0.7152 * linear[1] + 0.0722 * linear[2];
+    }
+}
