@@ -119,7 +119,9 @@ final class Contrast {
         if (!isIn(rest.get(layer).seen(frame), x, y)) return false;
         for (Layer.MaskBy mask : judged.layer(layer).masks()) {
             boolean shape = judged.layer(mask.layer()).runs().isEmpty();
-            boolean outside = !mask.inside() && shape && !judged.layer(mask.layer()).kind().equals("group");
+            boolean outside = !mask.inside()
+                    && shape
+                    && !judged.layer(mask.layer()).kind().equals("group");
             if (outside && isIn(rest.get(mask.layer()).body(frame), x, y)) return false;
         }
         return true;

@@ -1,5 +1,10 @@
 package glimble.formats;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.document.GraphicReader;
+import glimble.document.GraphicWriter;
+import glimble.graphic.*;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
@@ -31,12 +36,6 @@ import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Timing;
 import glimble.graphic.Travel;
-
-import static org.assertj.core.api.Assertions.assertThat;
-
-import glimble.document.GraphicReader;
-import glimble.document.GraphicWriter;
-import glimble.graphic.*;
 import glimble.reel.Effort;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
@@ -128,8 +127,7 @@ class CostTest {
     }
 
     private static Deal deal(double perSecond, double scatter, double rate) {
-        return new Deal(
-                Deal.Unit.LETTERS, Deal.Order.FIRST, 1, new Deal.Pace.PerSecond(perSecond), scatter, rate);
+        return new Deal(Deal.Unit.LETTERS, Deal.Order.FIRST, 1, new Deal.Pace.PerSecond(perSecond), scatter, rate);
     }
 
     private static <T> List<T> and(List<T> first, List<? extends T> second) {
@@ -139,12 +137,15 @@ class CostTest {
     }
 
     private static Grown least() {
-        return new Grown(List.of(text("text", Optional.empty())), List.of(), List.of(), Timing.NONE, new Rate(50, 1), "Wu");
+        return new Grown(
+                List.of(text("text", Optional.empty())), List.of(), List.of(), Timing.NONE, new Rate(50, 1), "Wu");
     }
 
     private static Map<String, UnaryOperator<Grown>> dimensions() {
         Map<String, UnaryOperator<Grown>> grow = new LinkedHashMap<>();
-        grow.put("letters", of -> new Grown(of.parts, of.in, of.loop, of.timing, of.rate, "Wu Þórhallsdóttir ".repeat(117)));
+        grow.put(
+                "letters",
+                of -> new Grown(of.parts, of.in, of.loop, of.timing, of.rate, "Wu Þórhallsdóttir ".repeat(117)));
         grow.put("rate", of -> new Grown(of.parts, of.in, of.loop, of.timing, new Rate(1000, 1), of.name));
         grow.put("texts", of -> {
             List<Part> more = new ArrayList<>();
@@ -197,8 +198,19 @@ class CostTest {
             for (int i = 0; i < primes.length; i++) {
                 Move plain = move("round " + i, "text", new Start.At(0), 20);
                 more.add(new Move(
-                        plain.key(), plain.part(), plain.channel(), plain.travel(), plain.start(), 20, plain.ease(),
-                        plain.pivot(), plain.opening(), List.of(), Optional.empty(), primes[i], ""));
+                        plain.key(),
+                        plain.part(),
+                        plain.channel(),
+                        plain.travel(),
+                        plain.start(),
+                        20,
+                        plain.ease(),
+                        plain.pivot(),
+                        plain.opening(),
+                        List.of(),
+                        Optional.empty(),
+                        primes[i],
+                        ""));
             }
             return new Grown(of.parts, of.in, and(of.loop, more), of.timing, of.rate, of.name);
         });
@@ -221,7 +233,8 @@ class CostTest {
                                 .problems())
                         .as(what)
                         .isEmpty();
-                Optional<String> why = Effort.of(graphic, Map.of("name", grown.name())).refusal();
+                Optional<String> why =
+                        Effort.of(graphic, Map.of("name", grown.name())).refusal();
                 if (why.isEmpty()) work(graphic, grown.name(), what);
                 else {
                     refused++;
@@ -250,7 +263,9 @@ class CostTest {
         long numbers = 0;
         for (Layer layer : reel.layers()) {
             for (Track track : layer.tracks()) {
-                numbers += track.values().length + track.dealt().factors().length + 3L * track.dealt().starts().length;
+                numbers += track.values().length
+                        + track.dealt().factors().length
+                        + 3L * track.dealt().starts().length;
             }
             for (Resize resize : layer.resizes()) numbers += 4L * resize.left().length;
             for (var run : layer.runs()) numbers += 4L * run.glyphs().length;

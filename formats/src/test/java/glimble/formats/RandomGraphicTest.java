@@ -26,7 +26,8 @@ class RandomGraphicTest {
     /** Names of members under any "properties" of the schema. */
     private static void declared(JsonNode node, Set<String> found) {
         for (Map.Entry<String, JsonNode> member : node.properties()) {
-            if (member.getKey().equals("properties")) member.getValue().properties().forEach(of -> found.add(of.getKey()));
+            if (member.getKey().equals("properties"))
+                member.getValue().properties().forEach(of -> found.add(of.getKey()));
             declared(member.getValue(), found);
         }
         for (JsonNode item : node) if (node.isArray()) declared(item, found);

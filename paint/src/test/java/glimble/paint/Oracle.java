@@ -1,7 +1,5 @@
 package glimble.paint;
 
-import java.util.Arrays;
-
 import glimble.cases.Answered;
 import glimble.edit.Coloured;
 import glimble.graphic.Axis;
@@ -22,6 +20,7 @@ import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -70,10 +69,30 @@ final class Oracle {
 
     private static Layer changed(Layer layer, boolean unseen, List<Layer.MaskBy> masks) {
         return new Layer(
-                layer.part(), layer.kind(), layer.box(), layer.ink(), layer.baseline(), layer.corners(), layer.slant(),
-                layer.fill(), layer.stroke(), layer.shadow(), layer.glow(), layer.opacity(), layer.picture(),
-                layer.pictureAt(), layer.runs(), layer.units(), layer.em(), layer.held(), masks, layer.within(),
-                layer.tracks(), layer.resizes(), unseen, layer.flipped());
+                layer.part(),
+                layer.kind(),
+                layer.box(),
+                layer.ink(),
+                layer.baseline(),
+                layer.corners(),
+                layer.slant(),
+                layer.fill(),
+                layer.stroke(),
+                layer.shadow(),
+                layer.glow(),
+                layer.opacity(),
+                layer.picture(),
+                layer.pictureAt(),
+                layer.runs(),
+                layer.units(),
+                layer.em(),
+                layer.held(),
+                masks,
+                layer.within(),
+                layer.tracks(),
+                layer.resizes(),
+                unseen,
+                layer.flipped());
     }
 
     /** Only one layer, with its masks or without. */
@@ -139,7 +158,8 @@ final class Oracle {
     }
 
     int indexOf(String part) {
-        for (int i = 0; i < reel.layers().size(); i++) if (reel.layers().get(i).part().equals(part)) return i;
+        for (int i = 0; i < reel.layers().size(); i++)
+            if (reel.layers().get(i).part().equals(part)) return i;
         return -1;
     }
 
@@ -158,10 +178,30 @@ final class Oracle {
     Said outside(int text, int box) {
         Layer plain = changed(reel.layers().get(text), false, List.of());
         Layer bare = new Layer(
-                plain.part(), plain.kind(), plain.box(), plain.ink(), plain.baseline(), plain.corners(), plain.slant(),
-                plain.fill(), new Layer.Line("", 0), new Layer.ThrownShadow("", 0, 0, 0),
-                new Layer.ThrownShadow("", 0, 0, 0), 1, "", plain.pictureAt(), plain.runs(), plain.units(), plain.em(),
-                plain.held(), List.of(), -1, List.of(), List.of(), false, false);
+                plain.part(),
+                plain.kind(),
+                plain.box(),
+                plain.ink(),
+                plain.baseline(),
+                plain.corners(),
+                plain.slant(),
+                plain.fill(),
+                new Layer.Line("", 0),
+                new Layer.ThrownShadow("", 0, 0, 0),
+                new Layer.ThrownShadow("", 0, 0, 0),
+                1,
+                "",
+                plain.pictureAt(),
+                plain.runs(),
+                plain.units(),
+                plain.em(),
+                plain.held(),
+                List.of(),
+                -1,
+                List.of(),
+                List.of(),
+                false,
+                false);
         int[] letters = pixels(paint(List.of(coloured(bare)), PhaseName.IN, 0));
         var of = reel.layers().get(box).box();
         int out = 0;
@@ -177,12 +217,57 @@ final class Oracle {
         return out >= 4 ? Said.YES : faint == 0 ? Said.NO : Said.UNDECIDED;
     }
 
+    /** Whether two texts share pixels at rest. */
+    Said over(int first, int second) {
+        int[] one = pixels(alone(first, true, PhaseName.IN, reel.in()));
+        int[] other = pixels(alone(second, true, PhaseName.IN, reel.in()));
+        int shared = 0;
+        for (int i = 0; i < one.length; i++) if (alpha(one[i]) > 96 && alpha(other[i]) > 96) shared++;
+        return shared >= 6 ? Said.YES : Said.UNDECIDED;
+    }
+
+    /** Whether letters are plain to see on more than three frames of the in while there is nothing at all of their box. */
+    Said late(int text, int box) {
+        int frames = 0;
+        for (int frame = 0; frame <= reel.in(); frame++) {
+            if (count(alone(box, true, PhaseName.IN, frame), 8) > 0) continue;
+            if (count(alone(text, true, PhaseName.IN, frame), 128) >= 30) frames++;
+        }
+        return frames > 3 ? Said.YES : Said.UNDECIDED;
+    }
+
+    private static int count(BufferedImage image, int least) {
+        int count = 0;
+        for (int pixel : pixels(image)) if (alpha(pixel) >= least) count++;
+        return count;
+    }
+
     private static Layer coloured(Layer layer) {
         return new Layer(
-                layer.part(), layer.kind(), layer.box(), layer.ink(), layer.baseline(), layer.corners(), layer.slant(),
-                new Layer.Fill("#FFFFFF", "#FFFFFF", false, 0, 0, 0, 0), layer.stroke(), layer.shadow(), layer.glow(),
-                layer.opacity(), layer.picture(), layer.pictureAt(), layer.runs(), layer.units(), layer.em(),
-                layer.held(), layer.masks(), layer.within(), layer.tracks(), layer.resizes(), layer.unseen(), false);
+                layer.part(),
+                layer.kind(),
+                layer.box(),
+                layer.ink(),
+                layer.baseline(),
+                layer.corners(),
+                layer.slant(),
+                new Layer.Fill("#FFFFFF", "#FFFFFF", false, 0, 0, 0, 0),
+                layer.stroke(),
+                layer.shadow(),
+                layer.glow(),
+                layer.opacity(),
+                layer.picture(),
+                layer.pictureAt(),
+                layer.runs(),
+                layer.units(),
+                layer.em(),
+                layer.held(),
+                layer.masks(),
+                layer.within(),
+                layer.tracks(),
+                layer.resizes(),
+                layer.unseen(),
+                false);
     }
 
     /** Whether phases meet in the very same picture. */
@@ -200,8 +285,10 @@ final class Oracle {
     /** How much the letters of a text stand out as painted, over the worse of a black and a white picture; 0 if none is to be seen. */
     double contrast(int text) {
         int[] shape = pixels(alone(text, true, PhaseName.IN, reel.in()));
-        List<Layer> below = new ArrayList<>(reel.layers().subList(0, reel.layers().size()));
-        for (int i = text; i < below.size(); i++) below.set(i, changed(below.get(i), true, below.get(i).masks()));
+        List<Layer> below =
+                new ArrayList<>(reel.layers().subList(0, reel.layers().size()));
+        for (int i = text; i < below.size(); i++)
+            below.set(i, changed(below.get(i), true, below.get(i).masks()));
         for (int other : texts()) if (other < text) below.set(other, changed(below.get(other), true, List.of()));
         int[] ground = pixels(paint(below, PhaseName.IN, reel.in()));
         double worst = Double.POSITIVE_INFINITY;

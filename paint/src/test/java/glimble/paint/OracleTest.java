@@ -1,32 +1,30 @@
 package glimble.paint;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.RandomGraphic;
+import glimble.edit.Rescale;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Ease;
+import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.Look;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
-import java.util.Optional;
 import glimble.graphic.Out;
 import glimble.graphic.Paint;
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
+import glimble.graphic.ProofRules;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Travel;
-
-import static org.assertj.core.api.Assertions.assertThat;
-
-import glimble.RandomGraphic;
-import glimble.edit.Rescale;
-import glimble.graphic.Graphic;
-import glimble.graphic.PhaseName;
-import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
@@ -37,6 +35,7 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -49,8 +48,11 @@ import org.junit.jupiter.api.Test;
 class OracleTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
-    private static final int GRAPHICS = Integer.getInteger("oracle.graphics", 40);
+    private static final int GRAPHICS = Integer.getInteger("oracle.graphics", 100);
     private static final int FIRST = Integer.getInteger("oracle.first", 1);
+    /** Whole phases are painted of so few graphics: it takes long. */
+    private static final int LATE = 5;
+
     private static final boolean PRINTS = Boolean.getBoolean("oracle.prints");
 
     /** How often both said the same. */
@@ -103,10 +105,13 @@ class OracleTest {
                     tally.both + tally.missed,
                     tally.neither,
                     tally.neither + tally.invented));
-            if (PRINTS) tally.disagreements.forEach(one -> all.append("  ").append(one).append('\n'));
+            if (PRINTS)
+                tally.disagreements.forEach(one -> all.append("  ").append(one).append('\n'));
         });
         System.out.print("oracle over " + GRAPHICS + " graphics\n" + all);
-        assertThat(apart).as("graphics whose phases do not meet in the same picture").isZero();
+        assertThat(apart)
+                .as("graphics whose phases do not meet in the same picture")
+                .isZero();
         int both = 0;
         int missed = 0;
         int neither = 0;
@@ -119,7 +124,9 @@ class OracleTest {
         }
         assertThat(both).as("faults that pixels show").isGreaterThan(GRAPHICS / 4);
         assertThat(both / (double) (both + missed)).as("found\n%s", all).isGreaterThanOrEqualTo(0.99);
-        assertThat(neither / (double) (neither + invented)).as("silent\n%s", all).isGreaterThanOrEqualTo(0.99);
+        assertThat(neither / (double) (neither + invented))
+                .as("silent\n%s", all)
+                .isGreaterThanOrEqualTo(0.99);
     }
 
     /** @return whether phases meet */
@@ -130,8 +137,8 @@ class OracleTest {
         Graphic graphic = Rescale.to(made, 640, 360).withProof(ProofRules.USUAL).withCases(List.of());
         Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
         Oracle oracle = new Oracle(graphic, values, TYPESETTER);
-        List<Fault> faults = new Prover(graphic, Oracle.PALETTE, TYPESETTER, Oracle.PICTURES)
-                .faults(new Filling("random", values));
+        List<Fault> faults =
+                new Prover(graphic, Oracle.PALETTE, TYPESETTER, Oracle.PICTURES).faults(new Filling("random", values));
         String name = "graphic " + seed;
         if (oracle.reel.in() > 0) {
             tally(Check.ENDS)
@@ -152,7 +159,10 @@ class OracleTest {
             String what = name + " " + layer.part();
             if (!layer.masks().isEmpty()) {
                 tally(Check.CUT)
-                        .add(oracle.cut(text), has(faults, Check.CUT, fault -> fault.part().equals(layer.part())), what);
+                        .add(
+                                oracle.cut(text),
+                                has(faults, Check.CUT, fault -> fault.part().equals(layer.part())),
+                                what);
             }
             int box = oracle.boxOf(text);
             if (box >= 0) {
@@ -168,13 +178,56 @@ class OracleTest {
                 tally(Check.BOX).add(said, found, what + " in " + of);
             }
             contrast(oracle, text, faults, what);
+            // Extents lie over each other before letters do, so that only what pixels show is asked for.
+            for (int other : oracle.texts()) {
+                if (other >= text || isSame(oracle, text, other)) continue;
+                String below = oracle.reel.layers().get(other).part();
+                tally(Check.OVER)
+                        .add(
+                                oracle.over(text, other),
+                                has(
+                                        faults,
+                                        Check.OVER,
+                                        fault -> fault.part().equals(layer.part())
+                                                && fault.other().equals(below)),
+                                what + " over " + below);
+            }
+            if (box >= 0 && seed % LATE == 0 && isBoxSeen(oracle, box)) {
+                tally(Check.LATE)
+                        .add(
+                                oracle.late(text, box),
+                                has(faults, Check.LATE, fault -> fault.part().equals(layer.part())),
+                                what);
+            }
         }
         return oracle.meet();
     }
 
+    private static boolean isSame(Oracle oracle, int first, int second) {
+        String one = ((TextPart) oracle.graphic
+                        .part(oracle.reel.layers().get(first).part())
+                        .orElseThrow())
+                .text();
+        String other = ((TextPart) oracle.graphic
+                        .part(oracle.reel.layers().get(second).part())
+                        .orElseThrow())
+                .text();
+        return one.equals(other);
+    }
+
+    /** A box that is nothing at rest is no box. */
+    private static boolean isBoxSeen(Oracle oracle, int box) {
+        Layer layer = oracle.reel.layers().get(box);
+        return !layer.unseen()
+                && layer.masks().isEmpty()
+                && layer.within() < 0
+                && layer.picture().isEmpty();
+    }
+
     /** Most parts fade in and out, most texts are light on dark plates that have room for them. */
     private static Graphic calmed(Graphic graphic, Random random) {
-        List<Part> parts = graphic.parts().stream().map(part -> calmed(part, random)).toList();
+        List<Part> parts =
+                graphic.parts().stream().map(part -> calmed(part, random)).toList();
         List<Move> in = new ArrayList<>(graphic.in().moves());
         List<Move> out = new ArrayList<>(graphic.out().moves());
         boolean careless = random.nextInt(3) == 0;
@@ -183,7 +236,9 @@ class OracleTest {
             in.add(fades(part.key()));
             out.add(fades(part.key()));
         }
-        Out leaves = graphic.out().mirrorsIn() ? graphic.out() : new Out(out, graphic.out().timing(), false);
+        Out leaves = graphic.out().mirrorsIn()
+                ? graphic.out()
+                : new Out(out, graphic.out().timing(), false);
         return graphic.withParts(parts)
                 .withPhases(new In(in, graphic.in().timing(), graphic.in().steps()), graphic.loop(), leaves);
     }
@@ -208,10 +263,16 @@ class OracleTest {
             TextStyle old = text.style();
             TextStyle style = new TextStyle(old.font(), old.size(), old.tracking(), new Paint.Colour("#F4F1EA"));
             return new TextPart(
-                    text.base(), text.text(), style, text.layout(), text.fit(), new Look(Optional.empty(), Optional.empty()));
+                    text.base(),
+                    text.text(),
+                    style,
+                    text.layout(),
+                    text.fit(),
+                    new Look(Optional.empty(), Optional.empty()));
         }
         if (!(part instanceof BoxPart box)) return part;
-        Base base = box.base().withSpans(calmed(box.base().x()), calmed(box.base().y()));
+        Base base =
+                box.base().withSpans(calmed(box.base().x()), calmed(box.base().y()));
         return new BoxPart(base, new Paint.Colour("#1F1A2B"), box.corners(), 0, Look.PLAIN);
     }
 
@@ -219,7 +280,12 @@ class OracleTest {
         if (!(span.size() instanceof Size.Wraps wraps)) return span;
         return new Span(
                 new Size.Wraps(
-                        wraps.parts(), wraps.take(), Math.abs(wraps.before()), Math.abs(wraps.after()), 0, Size.ENDLESS),
+                        wraps.parts(),
+                        wraps.take(),
+                        Math.abs(wraps.before()),
+                        Math.abs(wraps.after()),
+                        0,
+                        Size.ENDLESS),
                 span.place());
     }
 
@@ -237,7 +303,8 @@ class OracleTest {
 
     private void contrast(Oracle oracle, int text, List<Fault> faults, String what) {
         Layer layer = oracle.reel.layers().get(text);
-        boolean strokedOrPictured = layer.stroke().width() > 0 || !layer.picture().isEmpty();
+        boolean strokedOrPictured =
+                layer.stroke().width() > 0 || !layer.picture().isEmpty();
         if (strokedOrPictured || !isGroundKnown(oracle, text)) return;
         double painted = oracle.contrast(text);
         if (painted == 0) return;
@@ -247,9 +314,7 @@ class OracleTest {
                 ? Oracle.Said.YES
                 : painted > needed * 1.15 ? Oracle.Said.NO : Oracle.Said.UNDECIDED;
         boolean found = has(
-                faults,
-                Check.CONTRAST,
-                fault -> fault.part().equals(layer.part()) && fault.phase() == PhaseName.IN);
+                faults, Check.CONTRAST, fault -> fault.part().equals(layer.part()) && fault.phase() == PhaseName.IN);
         tally(Check.CONTRAST).add(said, found, what + " " + Math.round(painted * 10) / 10.0);
     }
 

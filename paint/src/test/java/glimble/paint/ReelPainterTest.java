@@ -15,6 +15,7 @@ import glimble.rest.Pictures;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import javax.imageio.ImageIO;
@@ -113,6 +114,96 @@ class ReelPainterTest {
         BufferedImage soft = paint(reel(box, half + "'soft':40}]}"), 0);
         // 70 of 140 px have opened, the last 40 of them fading: half at the middle of the box.
         assertThat(alpha(soft, 100, 50)).isCloseTo(128, within(6));
+    }
+
+    private static String reveal(String part, int length, String more) {
+        return "{'key':'" + part + " opens','part':'" + part + "','channel':'reveal','travel':{'factor':0},'length':"
+                + length + more + "}";
+    }
+
+    @Test
+    void wholly_open_a_reveal_draws_exactly_what_there_is_without_it_and_wholly_shut_nothing() {
+        String look = ",'shadow':{'colour':'#000000','x':12,'y':9,'blur':8},'glow':{'colour':'#00FF00','blur':6}";
+        for (String way : List.of(",'toward':'right'", ",'toward':35", ",'from middle':true", ",'soft':20")) {
+            String boxes = box("a", 20, 10, 50, 30, look)
+                    .replace(
+                            "'x':{'hangs':'left','on':'frame','at':'left','plus':20}",
+                            "'x':{'hangs':'left','on':'frame','at':'left','plus':20.4}");
+            Reel opens = reel(boxes, ",'in':{'moves':[" + reveal("a", 10, way) + "]}");
+            int[] open = Oracle.pixels(paint(opens, 10));
+            assertThat(open).as(way).isEqualTo(Oracle.pixels(paint(reel(boxes, ""), 0)));
+            assertThat(Oracle.pixels(paint(opens, 0))).as(way).containsOnly(0);
+        }
+    }
+
+    @Test
+    void what_lies_off_the_picture_still_throws_its_shadow_into_it() {
+        BufferedImage image =
+                paint(reel(box("a", -60, 20, 50, 40, ",'shadow':{'colour':'#0000FF','x':40,'y':0,'blur':0}"), ""), 0);
+        assertThat(image.getRGB(10, 40)).isEqualTo(0xFF0000FF);
+        assertThat(alpha(image, 40, 40)).isZero();
+    }
+
+    @Test
+    void tilts_about_two_points_keep_both() {
+        String moves = ",'in':{'moves':["
+                + "{'key':'one','part':'a','channel':'tilt y','travel':{'degrees':60},'length':10,'about':'left'},"
+                + "{'key':'two','part':'a','channel':'tilt y','travel':{'degrees':60},'length':10,'about':'right',"
+                + "'start':{'at':10}}]}";
+        Reel reel = reel(box("a", 40, 30, 100, 40, ""), moves);
+        // At frame 0 both hold: narrowed about its left end, and that about its right end: its left has come to the
+        // middle.
+        BufferedImage both = paint(reel, 0);
+        assertThat(alpha(both, 45, 50)).isZero();
+        assertThat(alpha(both, 135, 50)).isZero();
+        // From frame 10 on only the second: the right end stays, the left has come halfway.
+        BufferedImage second = paint(reel, 10);
+        assertThat(alpha(second, 136, 50)).isEqualTo(255);
+        assertThat(alpha(second, 60, 50)).isZero();
+    }
+
+    @Test
+    void a_mask_of_letters_goes_with_them_one_by_one() {
+        String text =
+                "{'key':'t','kind':'text','text':'HH','style':{'font':'noto-sans-600','size':60,'fill':'#FFFFFF'},"
+                        + "'width':{'own':true},'height':{'own':true},'unseen':true,"
+                        + "'x':{'hangs':'left','on':'frame','at':'left','plus':20},"
+                        + "'y':{'hangs':'top','on':'frame','at':'top'}}";
+        String ground = box("a", 0, 0, 200, 100, ",'masks':[{'by':'t'}]");
+        String moves = ",'in':{'moves':[{'key':'fall','part':'t','channel':'y','travel':{'px':-100},'length':10,"
+                + "'deal':{'over':'letters','each':0}}]}";
+        Reel reel = reel(text + "," + ground, moves);
+        int rest = ink(paint(reel, 20));
+        // After ten frames the first letter is there and the second is still above the picture.
+        assertThat(ink(paint(reel, 10))).isBetween(rest / 2 - rest / 20, rest / 2 + rest / 20);
+        assertThat(ink(paint(reel, 0))).isZero();
+    }
+
+    private static int ink(BufferedImage image) {
+        int ink = 0;
+        for (int pixel : Oracle.pixels(image)) if (pixel >>> 24 > 128) ink++;
+        return ink;
+    }
+
+    @Test
+    void a_line_that_is_drawn_around_a_mirrored_box_begins_at_the_other_corner() {
+        String fields = ",'fields':[{'key':'side','label':'Side','kind':'text'}],'mirror':{'field':'side','when':''}";
+        String around = box("a", 20, 20, 100, 60, ",'stroke':{'colour':'#FFFFFF','width':4}")
+                .replace("#FF0000", "#00000000");
+        String moves =
+                ",'in':{'moves':[{'key':'draws','part':'a','channel':'draw','travel':{'factor':0},'length':10}]}";
+        int[] plain = Oracle.pixels(paint(reel(around, moves), 3));
+        int[] mirrored = Oracle.pixels(paint(reel(around, moves + fields), 3));
+        int differing = 0;
+        for (int y = 0; y < 100; y++) {
+            for (int x = 0; x < 200; x++) {
+                int here = plain[y * 200 + x] >>> 24;
+                int there = mirrored[y * 200 + 199 - x] >>> 24;
+                if (Math.abs(here - there) > 40) differing++;
+            }
+        }
+        assertThat(ink(paint(reel(around, moves), 3))).isPositive();
+        assertThat(differing).isLessThan(12);
     }
 
     @Test

@@ -39,7 +39,10 @@ public final class ProofSheet {
         page.append("<p>Proved with ").append(proof.done()).append(" fillings, every frame of each. ");
         long open = proof.open();
         page.append(open == 0 ? "<span class=\"sound\">Nothing was found.</span>" : count(open, "finding"));
-        if (!proof.left().isEmpty()) page.append(" Not everything was tried: ").append(escaped(proof.left())).append(".");
+        if (!proof.left().isEmpty())
+            page.append(" Not everything was tried: ")
+                    .append(escaped(proof.left()))
+                    .append(".");
         if (!proof.finished()) page.append(" The proof was stopped before its end.");
         page.append("</p>");
         section(page, "Findings", proof, false, drawing);

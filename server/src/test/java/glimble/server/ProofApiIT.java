@@ -147,7 +147,7 @@ class ProofApiIT {
     void checks_have_a_rule_and_a_limit() {
         JsonNode checks = Application.body(APP.get("/api/checks"));
         assertThat(checks)
-                .hasSize(18)
+                .hasSize(20)
                 .allSatisfy(check -> assertThat(check.get("rule").asString()).endsWith("."));
     }
 }
