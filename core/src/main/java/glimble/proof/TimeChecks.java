@@ -6,6 +6,7 @@ import glimble.graphic.PhaseName;
 import glimble.graphic.Step;
 import glimble.motion.Members;
 import glimble.reel.Course;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
@@ -198,8 +199,21 @@ final class TimeChecks {
 
     /** Most flashes in any second: a flash is a change of light and one back. */
     private int flashes(int i) {
-        // Over a black picture its own light counts, over a white one what it takes away.
-        return Math.max(flashes(played(i, 0)), flashes(played(i, 255)));
+        int most = 0;
+        for (List<Playback.Run> runs : List.of(judged.worked.whole(), looping())) {
+            // Over a black picture its own light counts, over a white one what it takes away.
+            for (double picture : new double[] {0, 255}) most = Math.max(most, flashes(light(i, runs, picture)));
+        }
+        return most;
+    }
+
+    /** On air the loop goes on as long as the graphic stands, also where its length has no room for a round. */
+    private List<Playback.Run> looping() {
+        int round = judged.reel.loop();
+        if (round == 0) return List.of();
+        int seconds = (int) Math.ceil(2 * judged.reel.rate());
+        int length = Math.min(Courses.LONGEST, Math.max(round, seconds));
+        return List.of(new Playback.Run(Playback.State.LOOP, 0, length, round));
     }
 
     private int flashes(double[] opacity) {
@@ -227,16 +241,15 @@ final class TimeChecks {
     }
 
     /**
-     * The light of a layer from the first frame to the last as it is played at its length, 0–1: of its colour as it is tinted, for that
-     * share of its place that is seen, over a picture.
+     * The light of a layer on every frame of some runs, 0–1: of its colour as it is tinted, for that share of its place that is seen, over a
+     * picture.
      */
-    private double[] played(int i, double picture) {
-        List<Playback.Run> whole = judged.worked.whole();
-        int length = whole.stream().mapToInt(Playback.Run::length).sum();
+    private double[] light(int i, List<Playback.Run> runs, double picture) {
+        int length = runs.stream().mapToInt(Playback.Run::length).sum();
         double[] light = new double[Math.max(1, length)];
         double behind = Contrast.luminance(new double[] {picture, picture, picture, 1});
         double largest = largest(i);
-        for (Playback.Run run : whole) {
+        for (Playback.Run run : runs) {
             PhaseName phase = switch (run.state()) {
                 case IN, STEP -> PhaseName.IN;
                 case OUT -> PhaseName.OUT;

@@ -31,7 +31,16 @@ class TypesettingIT {
             "Chief measurer, box-kite class");
     private static final List<String> FURTHER =
             List.of("Елена Журавлёва-Щукина", "Αγγελική Ξανθοπούλου", "Nguyễn Thị Hạnh Phước");
-    private static final List<String> ARABIC = List.of("ليلى", "الصقّار", "ليلى الصقّار");
+    /** Fonts of one script have letters of that script only. */
+    private static final Map<String, List<String>> SCRIPTS = Map.of(
+            "noto-sans-arabic", List.of("ليلى", "الصقّار", "ليلى الصقّار"),
+            "noto-sans-hebrew", List.of("דנה לוי"),
+            "noto-sans-armenian", List.of("Անի Հակոբյան"),
+            "noto-sans-georgian", List.of("ნინო ბერიძე"),
+            "noto-sans-devanagari", List.of("अनन्या शर्मा", "क्षत्रिय"),
+            "noto-sans-thai", List.of("ก้องภพ ศรีสุข"),
+            "noto-emoji", List.of("🪁🎈", "👨‍👩‍👧‍👦"),
+            "noto-sans-sc", List.of("林晓梅"));
 
     /** As large as a name is ever set, px. */
     private static final int LARGE = 200;
@@ -75,36 +84,37 @@ class TypesettingIT {
 
     /** Texts that a font has all letters of, so that no other font comes in. */
     private static List<String> texts(String font) {
-        if (font.startsWith("noto-sans-arabic")) return ARABIC;
+        for (Map.Entry<String, List<String>> script : SCRIPTS.entrySet())
+            if (font.startsWith(script.getKey())) return script.getValue();
         if (font.startsWith("barlow")) return LATIN;
         return java.util.stream.Stream.concat(LATIN.stream(), FURTHER.stream()).toList();
     }
 
     private static double inBrowser(ShippedFont font, String text, int size) throws IOException {
+        load(font);
+        Object width = page.evaluate("""
+                ({id, text, size}) => {
+                  const context = document.createElement('canvas').getContext('2d');
+                  context.font = `${size}px "${id}"`;
+                  context.fontKerning = 'normal';
+                  return context.measureText(text).width;
+                }
+                """, Map.of("id", font.id(), "text", text, "size", size));
+        return ((Number) width).doubleValue();
+    }
+
+    /** Once for each font: one of them is 10 MB. */
+    private static void load(ShippedFont font) throws IOException {
+        Object loaded = page.evaluate("id => [...document.fonts].some((face) => face.family === id)", font.id());
+        if (Boolean.TRUE.equals(loaded)) return;
         try (InputStream file = ShippedFont.class.getResourceAsStream(font.resource())) {
-            Map<String, Object> argument = Map.of(
-                    "id",
-                    font.id(),
-                    "file",
-                    Base64.getEncoder().encodeToString(file.readAllBytes()),
-                    "text",
-                    text,
-                    "size",
-                    size);
-            Object width = page.evaluate("""
-                    async ({id, file, text, size}) => {
-                      const loaded = [...document.fonts].some((face) => face.family === id);
-                      if (!loaded) {
-                        const bytes = Uint8Array.from(atob(file), (c) => c.charCodeAt(0));
-                        document.fonts.add(await new FontFace(id, bytes).load());
-                      }
-                      const context = document.createElement('canvas').getContext('2d');
-                      context.font = `${size}px "${id}"`;
-                      context.fontKerning = 'normal';
-                      return context.measureText(text).width;
+            page.evaluate(
+                    """
+                    async ({id, file}) => {
+                      const bytes = Uint8Array.from(atob(file), (c) => c.charCodeAt(0));
+                      document.fonts.add(await new FontFace(id, bytes).load());
                     }
-                    """, argument);
-            return ((Number) width).doubleValue();
+                    """, Map.of("id", font.id(), "file", Base64.getEncoder().encodeToString(file.readAllBytes())));
         }
     }
 }

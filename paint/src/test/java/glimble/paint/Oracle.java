@@ -236,6 +236,32 @@ final class Oracle {
         return frames > 3 ? Said.YES : Said.UNDECIDED;
     }
 
+    /** A box that is nothing at rest is no box. */
+    boolean isBoxSeen(int box) {
+        Layer layer = reel.layers().get(box);
+        return !layer.unseen()
+                && layer.masks().isEmpty()
+                && layer.within() < 0
+                && layer.picture().isEmpty();
+    }
+
+    /** What a picture, a shadow or a glow behind letters makes of their ground is not known to the proof, which takes the worst. */
+    boolean isGroundKnown(int text) {
+        for (int i = 0; i < text; i++) {
+            Layer below = reel.layers().get(i);
+            boolean plain = below.picture().isEmpty()
+                    && below.shadow().colour().isEmpty()
+                    && below.glow().colour().isEmpty();
+            if (!plain) return false;
+        }
+        return true;
+    }
+
+    /** Whether a layer alone, with its masks, is plain to see. */
+    boolean isPlain(int layer, PhaseName phase, int frame) {
+        return layer >= 0 && count(alone(layer, true, phase, frame), 96) >= 30;
+    }
+
     private static int count(BufferedImage image, int least) {
         int count = 0;
         for (int pixel : pixels(image)) if (alpha(pixel) >= least) count++;

@@ -4,27 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.RandomGraphic;
 import glimble.edit.Rescale;
-import glimble.graphic.Base;
-import glimble.graphic.BoxPart;
-import glimble.graphic.Channel;
-import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
-import glimble.graphic.In;
-import glimble.graphic.Look;
-import glimble.graphic.Move;
-import glimble.graphic.Opening;
-import glimble.graphic.Out;
-import glimble.graphic.Paint;
-import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
-import glimble.graphic.Pivot;
 import glimble.graphic.ProofRules;
-import glimble.graphic.Size;
-import glimble.graphic.Span;
-import glimble.graphic.Start;
 import glimble.graphic.TextPart;
-import glimble.graphic.TextStyle;
-import glimble.graphic.Travel;
 import glimble.proof.Check;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
@@ -35,7 +18,6 @@ import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -133,7 +115,7 @@ class OracleTest {
     private boolean judge(int seed) {
         Graphic large = RandomGraphic.of(seed, FONTS, 1920, 1080);
         // Half of them as they come, half of them with less that is wrong.
-        Graphic made = seed % 2 == 0 ? large : calmed(large, new Random(seed));
+        Graphic made = seed % 2 == 0 ? large : Calmed.of(large, new Random(seed));
         Graphic graphic = Rescale.to(made, 640, 360).withProof(ProofRules.USUAL).withCases(List.of());
         Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
         Oracle oracle = new Oracle(graphic, values, TYPESETTER);
@@ -192,7 +174,7 @@ class OracleTest {
                                                 && fault.other().equals(below)),
                                 what + " over " + below);
             }
-            if (box >= 0 && seed % LATE == 0 && isBoxSeen(oracle, box)) {
+            if (box >= 0 && seed % LATE == 0 && oracle.isBoxSeen(box)) {
                 tally(Check.LATE)
                         .add(
                                 oracle.late(text, box),
@@ -215,97 +197,11 @@ class OracleTest {
         return one.equals(other);
     }
 
-    /** A box that is nothing at rest is no box. */
-    private static boolean isBoxSeen(Oracle oracle, int box) {
-        Layer layer = oracle.reel.layers().get(box);
-        return !layer.unseen()
-                && layer.masks().isEmpty()
-                && layer.within() < 0
-                && layer.picture().isEmpty();
-    }
-
-    /** Most parts fade in and out, most texts are light on dark plates that have room for them. */
-    private static Graphic calmed(Graphic graphic, Random random) {
-        List<Part> parts =
-                graphic.parts().stream().map(part -> calmed(part, random)).toList();
-        List<Move> in = new ArrayList<>(graphic.in().moves());
-        List<Move> out = new ArrayList<>(graphic.out().moves());
-        boolean careless = random.nextInt(3) == 0;
-        for (Part part : parts) {
-            if (!part.isDrawn() || careless && random.nextInt(5) == 0) continue;
-            in.add(fades(part.key()));
-            out.add(fades(part.key()));
-        }
-        Out leaves = graphic.out().mirrorsIn()
-                ? graphic.out()
-                : new Out(out, graphic.out().timing(), false);
-        return graphic.withParts(parts)
-                .withPhases(new In(in, graphic.in().timing(), graphic.in().steps()), graphic.loop(), leaves);
-    }
-
-    private static Move fades(String part) {
-        return new Move(
-                "fades " + part,
-                part,
-                Channel.OPACITY,
-                new Travel.Factor(0),
-                new Start.At(0),
-                8,
-                new Ease.Linear(),
-                Pivot.CENTRE,
-                Opening.RIGHT);
-    }
-
-    private static Part calmed(Part part, Random random) {
-        boolean calm = random.nextInt(4) > 0;
-        if (!calm) return part;
-        if (part instanceof TextPart text) {
-            TextStyle old = text.style();
-            TextStyle style = new TextStyle(old.font(), old.size(), old.tracking(), new Paint.Colour("#F4F1EA"));
-            return new TextPart(
-                    text.base(),
-                    text.text(),
-                    style,
-                    text.layout(),
-                    text.fit(),
-                    new Look(Optional.empty(), Optional.empty()));
-        }
-        if (!(part instanceof BoxPart box)) return part;
-        Base base =
-                box.base().withSpans(calmed(box.base().x()), calmed(box.base().y()));
-        return new BoxPart(base, new Paint.Colour("#1F1A2B"), box.corners(), 0, Look.PLAIN);
-    }
-
-    private static Span calmed(Span span) {
-        if (!(span.size() instanceof Size.Wraps wraps)) return span;
-        return new Span(
-                new Size.Wraps(
-                        wraps.parts(),
-                        wraps.take(),
-                        Math.abs(wraps.before()),
-                        Math.abs(wraps.after()),
-                        0,
-                        Size.ENDLESS),
-                span.place());
-    }
-
-    /** What a picture, a shadow or a glow behind letters makes of their ground is not known to the proof, which takes the worst. */
-    private static boolean isGroundKnown(Oracle oracle, int text) {
-        for (int i = 0; i < text; i++) {
-            Layer below = oracle.reel.layers().get(i);
-            boolean plain = below.picture().isEmpty()
-                    && below.shadow().colour().isEmpty()
-                    && below.glow().colour().isEmpty();
-            if (!plain) return false;
-        }
-        return true;
-    }
-
     private void contrast(Oracle oracle, int text, List<Fault> faults, String what) {
         Layer layer = oracle.reel.layers().get(text);
         boolean strokedOrPictured =
                 layer.stroke().width() > 0 || !layer.picture().isEmpty();
-        if (strokedOrPictured || !isGroundKnown(oracle, text)) return;
+        if (strokedOrPictured || !oracle.isGroundKnown(text)) return;
         double painted = oracle.contrast(text);
         if (painted == 0) return;
         boolean large = layer.em() >= oracle.reel.height() / 30.0;
