@@ -5,6 +5,7 @@ import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
+import glimble.graphic.PhaseName;
 import glimble.proof.Filling;
 import glimble.proof.Prover;
 import glimble.rest.Pictures;
@@ -53,7 +54,7 @@ public class ProofBenchmark {
                 .graphic()
                 .orElseThrow();
         Graphic graphic = TenParts.graphic(flyerBar, Integer.parseInt(sizes[1]) - PARTS_OF_FLYER_BAR);
-        for (String phase : List.of("in", "loop", "out")) {
+        for (PhaseName phase : PhaseName.values()) {
             graphic = MoveEdits.retime(graphic, phase, Integer.parseInt(sizes[2]), tried -> 1);
         }
         prover = new Prover(graphic, new Palette(Map.of()), typesetter, Pictures.NONE);

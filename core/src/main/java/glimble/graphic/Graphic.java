@@ -81,7 +81,9 @@ public record Graphic(
     }
 
     public Optional<Part> part(String key) {
-        return parts.stream().filter(part -> part.key().equals(key)).findFirst();
+        // Asked for so often that a stream would cost more than the search.
+        for (Part part : parts) if (part.key().equals(key)) return Optional.of(part);
+        return Optional.empty();
     }
 
     public Optional<Field> field(String key) {

@@ -4,6 +4,7 @@ import glimble.graphic.PhaseName;
 import glimble.reel.Course;
 import glimble.reel.Layer;
 import glimble.rest.Rect;
+import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 
@@ -78,20 +79,26 @@ final class Contrast {
         Layer text = judged.reel.layers().get(index);
         // Of letters that a mask hides nothing has to stand out.
         Rect ink = judged.courses(PhaseName.IN).get(index).seen(judged.reel.in());
+        Colours fill = Colours.of(text.fill());
         boolean stroked = text.stroke().width() >= judged.px(2);
         double[] stroke = stroked ? parsed(text.stroke().colour()) : null;
+        List<Ground> grounds = grounds(judged, index, ink);
+        boolean even = fill.isPlain() && grounds.stream().allMatch(ground -> ground.isEven(ink));
         double least = Double.POSITIVE_INFINITY;
         for (double picture : new double[] {0, 255}) {
-            double[] ratios = new double[ACROSS * DOWN];
+            double[] ratios = new double[even ? 1 : ACROSS * DOWN];
             for (int point = 0; point < ratios.length; point++) {
                 double x = ink.x() + ink.width() * (point % ACROSS + 0.5) / ACROSS;
                 double y = ink.y() + ink.height() * (point / ACROSS + 0.5) / DOWN;
-                double[] ground = ground(judged, index, picture, x, y);
-                double[] fill = over(at(text.fill(), x, y), opacity, ground);
-                ratios[point] = ratio(fill, ground);
+                double[] behind = {picture, picture, picture, 1};
+                for (Ground ground : grounds) {
+                    if (ground.covers(x, y)) behind = over(ground.colours.at(x, y), ground.opacity, behind);
+                }
+                double[] letters = over(fill.at(x, y), opacity, behind);
+                ratios[point] = ratio(letters, behind);
                 if (!stroked) continue;
-                double[] line = over(stroke, opacity, ground);
-                ratios[point] = Math.max(ratios[point], Math.max(ratio(line, ground), ratio(fill, line)));
+                double[] line = over(stroke, opacity, behind);
+                ratios[point] = Math.max(ratios[point], Math.max(ratio(line, behind), ratio(letters, line)));
             }
             Arrays.sort(ratios);
             least = Math.min(least, ratios[ratios.length / 10]);
@@ -99,47 +106,72 @@ final class Contrast {
         return least;
     }
 
-    /** The colour behind a point: everything that covers it at rest, one over the other. */
-    private static double[] ground(Judged judged, int index, double picture, double x, double y) {
-        double[] ground = {picture, picture, picture, 1};
-        for (int i = 0; i < index; i++) {
-            Layer behind = judged.reel.layers().get(i);
-            boolean covers = judged.isDrawn(i) && behind.runs().isEmpty() && isSeen(judged, i, x, y);
-            if (!covers) continue;
-            double opacity = judged.courses(PhaseName.IN).get(i).opacity(judged.reel.in());
-            ground = over(at(behind.fill(), x, y), opacity, ground);
+    /**
+     * What is behind letters at rest.
+     *
+     * @param outside boxes inside which it is masked away
+     */
+    private record Ground(Rect seen, List<Rect> outside, Colours colours, double opacity) {
+        boolean covers(double x, double y) {
+            return isIn(seen, x, y) && outside.stream().noneMatch(box -> isIn(box, x, y));
         }
-        return ground;
+
+        /** Whether it is the same behind all of them. */
+        boolean isEven(Rect ink) {
+            return colours.isPlain()
+                    && outside.isEmpty()
+                    && isIn(seen, ink.x(), ink.y())
+                    && isIn(seen, ink.right(), ink.bottom());
+        }
     }
 
-    /** Whether a layer is seen at a point at rest: only there it is a ground. */
-    private static boolean isSeen(Judged judged, int layer, double x, double y) {
+    /** Everything behind a layer that meets its ink, back to front. */
+    private static List<Ground> grounds(Judged judged, int index, Rect ink) {
         List<Course> rest = judged.courses(PhaseName.IN);
         int frame = judged.reel.in();
-        if (!isIn(rest.get(layer).seen(frame), x, y)) return false;
-        for (Layer.MaskBy mask : judged.layer(layer).masks()) {
-            boolean shape = judged.layer(mask.layer()).runs().isEmpty();
-            boolean outside = !mask.inside()
-                    && shape
-                    && !judged.layer(mask.layer()).kind().equals("group");
-            if (outside && isIn(rest.get(mask.layer()).body(frame), x, y)) return false;
+        List<Ground> grounds = new ArrayList<>();
+        for (int i = 0; i < index; i++) {
+            Layer behind = judged.layer(i);
+            if (!judged.isDrawn(i) || !behind.runs().isEmpty()) continue;
+            Rect seen = rest.get(i).seen(frame);
+            boolean meets = seen.x() <= ink.right()
+                    && seen.right() >= ink.x()
+                    && seen.y() <= ink.bottom()
+                    && seen.bottom() >= ink.y();
+            if (!meets) continue;
+            List<Rect> outside = behind.masks().stream()
+                    .filter(mask -> !mask.inside()
+                            && judged.layer(mask.layer()).runs().isEmpty()
+                            && !judged.layer(mask.layer()).kind().equals("group"))
+                    .map(mask -> rest.get(mask.layer()).body(frame))
+                    .toList();
+            grounds.add(new Ground(
+                    seen, outside, Colours.of(behind.fill()), rest.get(i).opacity(frame)));
         }
-        return true;
+        return grounds;
     }
 
     private static boolean isIn(Rect box, double x, double y) {
         return x >= box.x() && x <= box.right() && y >= box.y() && y <= box.bottom();
     }
 
-    /** The colour of a fill at a point; none at all where there is none. */
-    private static double[] at(Layer.Fill fill, double x, double y) {
-        double[] from = parsed(fill.from());
-        if (fill.from().equals(fill.to())) return from;
-        double[] to = parsed(fill.to());
-        double share = share(fill, x, y);
-        double[] mixed = new double[4];
-        for (int i = 0; i < 4; i++) mixed[i] = from[i] + (to[i] - from[i]) * share;
-        return mixed;
+    /** Of a fill, red, green and blue 0–255 and opacity 0–1; no colour is nothing at all. */
+    private record Colours(Layer.Fill fill, double[] from, double[] to) {
+        static Colours of(Layer.Fill fill) {
+            return new Colours(fill, parsed(fill.from()), parsed(fill.to()));
+        }
+
+        boolean isPlain() {
+            return fill.from().equals(fill.to());
+        }
+
+        double[] at(double x, double y) {
+            if (isPlain()) return from;
+            double share = share(fill, x, y);
+            double[] mixed = new double[4];
+            for (int i = 0; i < 4; i++) mixed[i] = from[i] + (to[i] - from[i]) * share;
+            return mixed;
+        }
     }
 
     private static double share(Layer.Fill fill, double x, double y) {

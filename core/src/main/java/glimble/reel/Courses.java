@@ -66,7 +66,18 @@ public final class Courses {
         double[] drawn = new double[EDGES * frames];
         double[] leap = new double[frames];
         Extent extent = new Extent();
+        int begins = still ? 0 : begins(tracks, resize);
+        int ends = still ? 0 : ends(tracks, resize);
         for (int frame = 0; frame < frames; frame++) {
+            boolean held = frame > 0 && (frame <= begins || frame > ends);
+            if (held) {
+                for (double[] edges : List.of(body, seen, drawn)) {
+                    System.arraycopy(edges, EDGES * (frame - 1), edges, EDGES * frame, EDGES);
+                }
+                opacity[frame] = opacity[frame - 1];
+                uneven[frame] = uneven[frame - 1];
+                continue;
+            }
             extent.begin(layer, tracks.get(0), resize, frame);
             for (int step = 0; step < chain.size(); step++) {
                 extent.move(chain.get(step), tracks.get(step), frame);
@@ -77,6 +88,20 @@ public final class Courses {
             uneven[frame] = extent.uneven;
         }
         return new Course(body, seen, drawn, opacity, uneven, leap, phase == PhaseName.LOOP);
+    }
+
+    /** The last frame that is like the first. */
+    private static int begins(List<List<Track>> tracks, Resize resize) {
+        int begins = resize == null ? Integer.MAX_VALUE : resize.first();
+        for (List<Track> of : tracks) for (Track track : of) begins = Math.min(begins, track.begins());
+        return begins;
+    }
+
+    /** The first frame from which on all are alike. */
+    private static int ends(List<List<Track>> tracks, Resize resize) {
+        int ends = resize == null ? 0 : resize.first() + resize.left().length - 1;
+        for (List<Track> of : tracks) for (Track track : of) ends = Math.max(ends, track.ends());
+        return ends;
     }
 
     /**

@@ -59,7 +59,7 @@ final class Extent {
         boolean dealt = false;
         for (Track track : tracks) dealt |= track.overLetters();
         if (dealt && !layer.units().isEmpty()) letters(layer, tracks, frame);
-        if (!isFilled(layer)) stroke(tracks, frame);
+        stroke(layer, tracks, frame);
         drawn.set(seenLeft, seenTop, seenRight, seenBottom);
         if (seenRight > seenLeft && seenBottom > seenTop) drawn.reach(layer);
     }
@@ -90,10 +90,10 @@ final class Extent {
     }
 
     /** A box that is only its stroke is seen as far as that is drawn. */
-    private void stroke(List<Track> tracks, int frame) {
+    private void stroke(Layer layer, List<Track> tracks, int frame) {
         for (Track track : tracks) {
             boolean hides = track.channel() == Channel.DRAW || track.channel() == Channel.STROKE;
-            if (hides && track.at(frame) <= 0) seenRight = seenLeft;
+            if (hides && track.at(frame) <= 0 && !isFilled(layer)) seenRight = seenLeft;
         }
     }
 
@@ -175,11 +175,10 @@ final class Extent {
         double y = 0;
         for (Track track : tracks) {
             if (track.overLetters()) continue;
-            double value = track.at(frame);
             switch (track.channel()) {
-                case OPACITY -> opacity *= Math.max(0, Math.min(1, value));
-                case REVEAL -> reveal(track, Math.max(0, Math.min(1, value)));
-                case BLUR -> blur += Math.max(0, value);
+                case OPACITY -> opacity *= Math.max(0, Math.min(1, track.at(frame)));
+                case REVEAL -> reveal(track, Math.max(0, Math.min(1, track.at(frame))));
+                case BLUR -> blur += Math.max(0, track.at(frame));
                 default -> {
                     // What moves it comes after what cuts it.
                 }
@@ -187,12 +186,11 @@ final class Extent {
         }
         for (Track track : tracks) {
             if (track.overLetters()) continue;
-            double value = track.at(frame);
             switch (track.channel()) {
-                case SCALE_X -> scaleX(track.pivotX(), value);
-                case SCALE_Y -> scaleY(track.pivotY(), value);
-                case TILT_X -> tiltY(track.pivotY(), value);
-                case TILT_Y -> tiltX(track.pivotX(), value);
+                case SCALE_X -> scaleX(track.pivotX(), track.at(frame));
+                case SCALE_Y -> scaleY(track.pivotY(), track.at(frame));
+                case TILT_X -> tiltY(track.pivotY(), track.at(frame));
+                case TILT_Y -> tiltX(track.pivotX(), track.at(frame));
                 default -> {
                     // Turns and shifts come last.
                 }

@@ -59,6 +59,19 @@ public record Track(
         return begins + values.length - 1;
     }
 
+    /** The last frame up to which it has its first value. */
+    int begins() {
+        if (round > 0) return 0;
+        int begins = overLetters() ? Integer.MAX_VALUE : first;
+        for (int start : dealt.starts()) begins = Math.min(begins, start);
+        return begins;
+    }
+
+    /** Likewise, of one that goes round and round there is none. */
+    int ends() {
+        return round > 0 ? Integer.MAX_VALUE : last();
+    }
+
     /** The value at a frame, of a track that is not dealt. */
     public double at(int frame) {
         return values[within((round > 0 ? frame % round : frame) - first)];
