@@ -11,6 +11,10 @@
   const { floor }: Props = $props();
 
   const fields = $derived(floor.document?.fields ?? []);
+  /** What the values at hand ask for and cannot be drawn. */
+  const undrawn = $derived(
+    (floor.worked?.notes ?? []).filter(({ kind }) => kind === 'LETTERS' || kind === 'PICTURE'),
+  );
   const trialName = $derived(floor.trials[floor.trial]?.name);
 </script>
 
@@ -24,6 +28,12 @@
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}
 </form>
+
+<div role="status">
+  {#each undrawn as note (note.part + note.sentence)}
+    <p class="undrawn">{note.part}: {note.sentence}</p>
+  {/each}
+</div>
 
 <CaseNote {floor} />
 
@@ -59,6 +69,13 @@
     flex-direction: column;
     gap: 14px;
     margin-top: 14px;
+  }
+
+  .undrawn {
+    margin: 10px 0 0;
+    font-size: 12px;
+    color: var(--fault);
+    overflow-wrap: anywhere;
   }
 
   .trial {

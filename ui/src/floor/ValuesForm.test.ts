@@ -1,4 +1,4 @@
-import { fireEvent, render, screen } from '@testing-library/svelte';
+import { fireEvent, render, screen, waitFor } from '@testing-library/svelte';
 import { expect, it, vi } from 'vitest';
 import type { StoredGraphic } from '../api/types';
 import { FloorState } from './floor.svelte';
@@ -15,9 +15,18 @@ vi.mock('../api/client', () => ({
       const text = values[0]![field] ?? '';
       return { field, blank: text.trim() === '', letters: text.replaceAll(' ', '').length };
     });
+    const notes = ({ name }: Record<string, string>) =>
+      name?.includes('\u{13000}')
+        ? [{ part: 'name', sentence: 'no font can draw it', kind: 'LETTERS', excess: 0 }]
+        : [];
     const played = { in: '', loop: '', out: '' };
     const reel = { in: 0, loop: 0, out: 0, layers: [], steps: [] };
-    return Promise.resolve({ design, document: design, played, worked: [{ reel, filled, played }] });
+    return Promise.resolve({
+      design,
+      document: design,
+      played,
+      worked: [{ reel, filled, played, notes: notes(values[0]!) }],
+    });
   }),
 }));
 vi.mock('../player/outlines', () => ({
@@ -66,6 +75,14 @@ it('says how many letters are too many', async () => {
     target: { value: 'Chief measurer' },
   });
   expect(await screen.findByText('5 letters too many; at most 8.')).toBeTruthy();
+});
+
+it('says what no font can draw, as long as it is there', async () => {
+  render(ValuesForm, { floor: floorOf() });
+  await fireEvent.input(screen.getByLabelText('Name'), { target: { value: 'Oona \u{13000}' } });
+  expect(await screen.findByText('name: no font can draw it')).toBeTruthy();
+  await fireEvent.input(screen.getByLabelText('Name'), { target: { value: 'Oona' } });
+  await waitFor(() => expect(screen.queryByText('name: no font can draw it')).toBeNull());
 });
 
 it('keeps values as a trial, updates one, removes one, and all can be undone', async () => {

@@ -22,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * Solves the rest picture: the size and place of every part for given values.
@@ -143,10 +144,18 @@ public final class RestSolver {
 
     private void noteLetters(TextPart text, List<String> missing) {
         if (missing.isEmpty()) return;
-        String letters = String.join(" ", missing.subList(0, Math.min(LETTERS_NAMED, missing.size())));
+        // Whoever reads it may have no font for them either.
+        String letters = missing.stream()
+                .limit(LETTERS_NAMED)
+                .map(letter -> letter + " ("
+                        + letter.codePoints()
+                                .mapToObj(code -> String.format("U+%04X", code))
+                                .collect(Collectors.joining(" "))
+                        + ")")
+                .collect(Collectors.joining(", "));
         notes.add(new Note(
                 text.key(),
-                "no font can draw ‘" + letters + "’" + (missing.size() > LETTERS_NAMED ? " and more" : "")
+                "no font can draw " + letters + (missing.size() > LETTERS_NAMED ? " and more" : "")
                         + "; it is shown as an empty box",
                 0,
                 Note.Kind.LETTERS));

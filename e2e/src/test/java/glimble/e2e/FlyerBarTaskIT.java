@@ -69,6 +69,16 @@ class FlyerBarTaskIT {
     }
 
     @Test
+    void what_no_font_can_draw_is_said_with_its_letters_and_gone_with_them() {
+        FloorPage floor = open();
+        floor.type("Name", "Oona \uD80C\uDC00 דנה 林 🪁");
+        assertThat(floor.page().getByText("name: no font can draw \uD80C\uDC00 (U+13000); it is shown as an empty box"))
+                .isVisible();
+        floor.type("Name", "Oona דנה 林 🪁");
+        assertThat(floor.page().getByText("no font can draw")).hasCount(0);
+    }
+
+    @Test
     void a_blank_role_takes_its_row_away_and_the_box_closes_up() {
         FloorPage floor = open();
         double tall = floor.drawnBox().get(3);
