@@ -29,7 +29,7 @@
   {/each}
 </form>
 
-<div role="status">
+<div aria-live="polite">
   {#each undrawn as note (note.part + note.sentence)}
     <p class="undrawn">{note.part}: {note.sentence}</p>
   {/each}
