@@ -185,7 +185,7 @@ final class Oracle {
                 plain.baseline(),
                 plain.corners(),
                 plain.slant(),
-                plain.fill(),
+                new Layer.Fill("#FFFFFF", "#FFFFFF", false, 0, 0, 0, 0),
                 new Layer.Line("", 0),
                 new Layer.ThrownShadow("", 0, 0, 0),
                 new Layer.ThrownShadow("", 0, 0, 0),
@@ -202,7 +202,7 @@ final class Oracle {
                 List.of(),
                 false,
                 false);
-        int[] letters = pixels(paint(List.of(coloured(bare)), PhaseName.IN, 0));
+        int[] letters = pixels(paint(List.of(bare), PhaseName.IN, 0));
         var of = reel.layers().get(box).box();
         int out = 0;
         int faint = 0;
@@ -266,34 +266,6 @@ final class Oracle {
         int count = 0;
         for (int pixel : pixels(image)) if (alpha(pixel) >= least) count++;
         return count;
-    }
-
-    private static Layer coloured(Layer layer) {
-        return new Layer(
-                layer.part(),
-                layer.kind(),
-                layer.box(),
-                layer.ink(),
-                layer.baseline(),
-                layer.corners(),
-                layer.slant(),
-                new Layer.Fill("#FFFFFF", "#FFFFFF", false, 0, 0, 0, 0),
-                layer.stroke(),
-                layer.shadow(),
-                layer.glow(),
-                layer.opacity(),
-                layer.picture(),
-                layer.pictureAt(),
-                layer.runs(),
-                layer.units(),
-                layer.em(),
-                layer.held(),
-                layer.masks(),
-                layer.within(),
-                layer.tracks(),
-                layer.resizes(),
-                layer.unseen(),
-                false);
     }
 
     /** Whether phases meet in the very same picture. */
