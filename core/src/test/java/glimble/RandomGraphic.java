@@ -2,7 +2,6 @@ package glimble;
 
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
-import glimble.graphic.*;
 import glimble.graphic.Align;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;

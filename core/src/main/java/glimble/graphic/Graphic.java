@@ -171,11 +171,6 @@ public record Graphic(
                 language);
     }
 
-    public Graphic withLanguage(String other) {
-        return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof, other);
-    }
-
     /** A variant of a phase by its name; empty if there is none. */
     public Optional<Variant> variant(PhaseName phase, String variantName) {
         return variants.stream()

@@ -24,7 +24,7 @@ public final class Reach {
     static Rect of(Graphic graphic, Rest rest, Mask mask) {
         Part by = graphic.part(mask.by()).orElseThrow();
         Rect shape = around(graphic, rest, by, (one, at) -> at.line().isPresent() ? at.drawn() : at.box());
-        return grown(shape, Look.FADES * mask.soft());
+        return shape.grown(Look.FADES * mask.soft());
     }
 
     private static Rect around(Graphic graphic, Rest rest, Part part, BiFunction<Part, PartRest, Rect> extent) {
@@ -47,9 +47,5 @@ public final class Reach {
                 whole.y() - top,
                 whole.width() + left + part.reach(Toward.RIGHT, mirrored),
                 whole.height() + top + part.reach(Toward.DOWN, mirrored));
-    }
-
-    static Rect grown(Rect rect, double by) {
-        return new Rect(rect.x() - by, rect.y() - by, rect.width() + 2 * by, rect.height() + 2 * by);
     }
 }

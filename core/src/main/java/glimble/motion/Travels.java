@@ -37,7 +37,7 @@ public final class Travels {
         if (travel instanceof Travel.OwnHeight own)
             return own.times() * at.box().height();
         if (travel instanceof Travel.ClearOfFrame clear) {
-            Rect whole = Reach.grown(Reach.of(graphic, rest, part), 3 * blur);
+            Rect whole = Reach.of(graphic, rest, part).grown(3 * blur);
             return clear(whole, new Rect(0, 0, frame.width(), frame.height()), clear.toward());
         }
         if (travel instanceof Travel.ClearOfMask clear) {
@@ -70,7 +70,7 @@ public final class Travels {
 
     /** It is out of sight as soon as it is clear of one of its masks: the nearest way counts. */
     private static double clearOfMasks(Part part, Rest rest, Graphic graphic, Toward toward, double blur) {
-        Rect whole = Reach.grown(Reach.of(graphic, rest, part), blur);
+        Rect whole = Reach.of(graphic, rest, part).grown(blur);
         return part.masks().stream()
                 .filter(Mask::inside)
                 .filter(mask -> rest.isPresent(mask.by()))

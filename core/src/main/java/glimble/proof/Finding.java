@@ -18,8 +18,4 @@ public record Finding(
     public Finding {
         trials = List.copyOf(trials);
     }
-
-    Finding reducedTo(Filling filling) {
-        return new Finding(worst, trial, trials, Optional.of(filling), accepted);
-    }
 }

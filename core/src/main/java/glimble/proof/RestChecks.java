@@ -181,14 +181,14 @@ final class RestChecks {
             Layer by = judged.layer(mask.layer());
             Rect shape = shape(mask.layer());
             // A stroke around letters is part of them.
-            Rect ink = grown(layer.ink(), layer.stroke().width());
+            Rect ink = layer.ink().grown(layer.stroke().width());
             // Letters show only what is behind their own strokes.
             boolean letters = mask.inside() && !by.runs().isEmpty() && mask.layer() != index;
             double cut = letters
                     ? Math.min(ink.width(), ink.height())
                     : mask.inside()
                             ? mask.soft() / 2 + cutInside(ink, shape, by.slant())
-                            : cutOutside(ink, grown(shape, mask.soft() / 2));
+                            : cutOutside(ink, shape.grown(mask.soft() / 2));
             if (cut < Math.max(UNSEEN, judged.limit(Check.CUT))) continue;
             String said = "its letters are cut " + FaultList.px(cut) + " px by its mask " + by.part();
             fault(
@@ -201,10 +201,6 @@ final class RestChecks {
                     "make " + by.part() + " larger, with more padding around the text",
                     layer.ink());
         }
-    }
-
-    private static Rect grown(Rect rect, double by) {
-        return new Rect(rect.x() - by, rect.y() - by, rect.width() + 2 * by, rect.height() + 2 * by);
     }
 
     private Rect shape(int mask) {

@@ -161,8 +161,8 @@ public final class Courses {
     /** Nothing stays nothing. */
     private static Rect grown(Rect rect, double by) {
         if (rect.width() <= 0 || rect.height() <= 0) return rect;
-        return new Rect(
-                rect.x() - by, rect.y() - by, Math.max(0, rect.width() + 2 * by), Math.max(0, rect.height() + 2 * by));
+        Rect grown = rect.grown(by);
+        return new Rect(grown.x(), grown.y(), Math.max(0, grown.width()), Math.max(0, grown.height()));
     }
 
     /** Frames after which a layer and its masks begin again together. */

@@ -32,7 +32,7 @@ final class Edges {
     /** As far as the stroke around letters, the shadow and the glow of a layer reach. */
     void reach(Layer layer) {
         double around = layer.runs().isEmpty() ? 0 : layer.stroke().width();
-        Rect shape = new Rect(left - around, top - around, right - left + 2 * around, bottom - top + 2 * around);
+        Rect shape = new Rect(left, top, right - left, bottom - top).grown(around);
         Rect whole = shape;
         if (!layer.glow().colour().isEmpty()) whole = whole.around(thrown(rect(), layer.glow()));
         if (!layer.shadow().colour().isEmpty()) whole = whole.around(thrown(shape, layer.shadow()));

@@ -31,4 +31,9 @@ public record Rect(double x, double y, double width, double height) {
         double top = Math.min(y, other.y);
         return new Rect(left, top, Math.max(right(), other.right()) - left, Math.max(bottom(), other.bottom()) - top);
     }
+
+    /** So many px larger on every side; smaller by less than 0, and then it may have less than nothing. */
+    public Rect grown(double by) {
+        return new Rect(x - by, y - by, width + 2 * by, height + 2 * by);
+    }
 }

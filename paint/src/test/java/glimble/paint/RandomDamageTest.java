@@ -68,8 +68,9 @@ class RandomDamageTest {
         }
     }
 
-    private static final String CENTRED = "'width':{'own':true},'height':{'own':true},"
-            + "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}";
+    private static final String IN_THE_MIDDLE =
+            "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}";
+    private static final String CENTRED = "'width':{'own':true},'height':{'own':true}," + IN_THE_MIDDLE;
     private static final String STYLE = "'style':{'font':'noto-sans-600','size':30,'fill':'#F4F1EA'}";
 
     /** @return the key of the part it is about; empty for any */
@@ -116,18 +117,16 @@ class RandomDamageTest {
                 return "over";
             }
             case BLANK -> {
-                subject.part(
-                        "{'key':'left','kind':'box','fill':'#1F1A2B','width':{'px':200},'height':{'px':50},"
-                                + "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}}");
+                subject.part("{'key':'left','kind':'box','fill':'#1F1A2B','width':{'px':200},'height':{'px':50},"
+                        + IN_THE_MIDDLE + "}");
                 subject.part("{'key':'gone','kind':'text','text':'{empty}'," + STYLE
                         + ",'width':{'own':true},'height':{'own':true},'x':{'hangs':'left','on':'left','at':'left'},"
                         + "'y':{'hangs':'top','on':'left','at':'top'}}");
                 return "left";
             }
             case STEP -> {
-                subject.part(
-                        "{'key':'waits','kind':'box','fill':'#1F1A2B','width':{'px':200},'height':{'px':50},"
-                                + "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}}");
+                subject.part("{'key':'waits','kind':'box','fill':'#1F1A2B','width':{'px':200},'height':{'px':50},"
+                        + IN_THE_MIDDLE + "}");
                 subject.list((ObjectNode) subject.document().get("in"), "steps").add(object("{'part':'waits'}"));
                 return "waits";
             }
@@ -172,7 +171,7 @@ class RandomDamageTest {
             case PICTURE -> {
                 subject.part(
                         "{'key':'missing','kind':'picture','picture':'nowhere','width':{'px':100},'height':{'px':100},"
-                                + "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}}");
+                                + IN_THE_MIDDLE + "}");
                 return "missing";
             }
         }
