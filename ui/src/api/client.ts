@@ -1,4 +1,6 @@
 import createClient from 'openapi-fetch';
+import { kept } from './kept';
+import { Problem } from './problem';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
@@ -22,27 +24,17 @@ import type {
   Worked,
 } from './types';
 
-/** What the server refused and why, as problem details (RFC 9457). */
-export class Problem extends Error {
-  constructor(
-    readonly status: number,
-    readonly title: string,
-    sentence: string,
-    /** The revision that stands in the way of a save. */
-    readonly current?: StoredGraphic,
-  ) {
-    super(sentence);
-  }
-}
-
 interface ProblemBody {
   title?: string;
   detail?: string;
   current?: StoredGraphic;
+  known?: boolean;
 }
 
+export { Problem };
+
 const client = createClient<paths>();
-const DATABASE_AWAY = 503;
+const DATABASE_AWAY = 'Database away';
 
 async function answer<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
@@ -52,16 +44,17 @@ async function answer<T>(
     result = await call;
   } catch {
     reach.lost();
-    throw new Problem(0, 'No answer', 'The server does not answer.');
+    throw new Problem(0, 'No answer', 'The server does not answer.', undefined, false);
   }
   if (result.data !== undefined && result.data !== null) return result.data;
   const body = (typeof result.error === 'object' && result.error !== null ? result.error : {}) as ProblemBody;
-  if (result.response.status === DATABASE_AWAY) reach.lost();
+  if (body.title === DATABASE_AWAY) reach.lost();
   throw new Problem(
     result.response.status,
     body.title ?? 'Not done',
     body.detail ?? `The server answered with ${result.response.status}.`,
     body.current,
+    body.known ?? true,
   );
 }
 
@@ -88,11 +81,14 @@ export function revision(id: number, number: number): Promise<StoredGraphic> {
 }
 
 export function saveGraphic(id: number, basedOn: number, document: Graphic): Promise<StoredGraphic> {
-  return answer(client.PUT('/api/graphics/{id}', { params: { path: { id } }, body: { basedOn, document } }));
+  const params = { path: { id } };
+  return kept((saveId) =>
+    answer(client.PUT('/api/graphics/{id}', { params, body: { basedOn, document, saveId } })),
+  );
 }
 
 export function addGraphic(document: Graphic): Promise<StoredGraphic> {
-  return answer(client.POST('/api/graphics', { body: { document } }));
+  return kept((saveId) => answer(client.POST('/api/graphics', { body: { document, saveId } })));
 }
 
 /** For calls whose answer has no content. */
@@ -190,7 +186,7 @@ export function readHouse(): Promise<House> {
 
 /** The revision is the one that was changed. */
 export function saveHouse(house: House): Promise<House> {
-  return answer(client.PUT('/api/house', { body: house }));
+  return kept((saveId) => answer(client.PUT('/api/house', { body: { ...house, saveId } })));
 }
 
 export function fonts(): Promise<FontInfo[]> {

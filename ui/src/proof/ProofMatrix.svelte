@@ -85,7 +85,7 @@
           </td>
         </tr>
       {/if}
-      {#if proof.state !== 'RUNNING' && sound.length > 0}
+      {#if proof.state === 'FINISHED' && sound.length > 0}
         <tr>
           <td colspan={checks.length + 1} class="soundly">
             {count(sound.length, 'filling')} without a finding

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '../api/types';
-import { byTrial, inWords, telling } from './findings';
+import { byTrial, inShort, inWords, telling } from './findings';
 
 function finding(check: string, ...trials: number[]): Finding {
   return { check, trials, trial: trials[0] } as unknown as Finding;
@@ -13,6 +13,17 @@ describe('inWords', () => {
     expect(inWords({ ...proof, open: 0 })).toBe('proved for 412 fillings, nothing found');
     expect(inWords({ ...proof, state: 'RUNNING', done: 7, open: 1 })).toBe(
       'proving: 7 of 412 fillings, 1 finding so far',
+    );
+  });
+
+  it('says that a proof could not be made, and never that nothing was found', () => {
+    const failed = { state: 'FAILED', done: 0, open: 0, fillings: [], why: 'Prove it again.' };
+    expect(inWords(failed)).toBe('could not be proved. Prove it again.');
+    const note = { graphic: 1, revision: 1, fillings: 0, open: 0, finished: false, failed: true };
+    expect(inShort(note)).toBe('could not be proved');
+    expect(inShort({ ...note, failed: false })).toBe('proof stopped, nothing found so far');
+    expect(inShort({ ...note, failed: false, finished: true, fillings: 9 })).toBe(
+      'proved for 9 fillings, nothing found',
     );
   });
 });

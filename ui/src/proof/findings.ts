@@ -1,4 +1,4 @@
-import type { Finding } from '../api/types';
+import type { Finding, ProofNote } from '../api/types';
 
 /** How many there are of something. */
 export function count(number: number, word: string): string {
@@ -6,13 +6,28 @@ export function count(number: number, word: string): string {
 }
 
 /** What a proof came to, in a few words. */
-export function inWords(proof: { state: string; done: number; open: number; fillings: unknown[] }): string {
+export function inWords(proof: {
+  state: string;
+  done: number;
+  open: number;
+  fillings: unknown[];
+  why?: string | null;
+}): string {
   if (proof.state === 'NONE') return 'not proved yet';
+  if (proof.state === 'FAILED') return `could not be proved. ${proof.why ?? ''}`.trim();
   const found = proof.open === 0 ? 'nothing found' : count(proof.open, 'finding');
   if (proof.state === 'RUNNING')
     return `proving: ${proof.done} of ${count(proof.fillings.length, 'filling')}, ${found} so far`;
   if (proof.state === 'STOPPED') return `stopped after ${count(proof.done, 'filling')}, ${found}`;
   return `proved for ${count(proof.done, 'filling')}, ${found}`;
+}
+
+/** What is kept of a proof, in a few words. */
+export function inShort(proof: ProofNote): string {
+  if (proof.failed) return 'could not be proved';
+  const found = proof.open === 0 ? 'nothing found' : count(proof.open, 'finding');
+  if (!proof.finished) return `proof stopped, ${found} so far`;
+  return `proved for ${count(proof.fillings, 'filling')}, ${found}`;
 }
 
 /** Findings of each filling by its index, and of each check. */

@@ -4,7 +4,7 @@
   import type { Graphic, ProofNote, StoredGraphic, Worked } from '../api/types';
   import { sampleValues } from '../floor/values';
   import Picture from '../picture/Picture.svelte';
-  import { count } from '../proof/findings';
+  import { inShort } from '../proof/findings';
   import { tagsOf } from './tags';
   import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
   import '../sheet/pieces/pieces.css';
@@ -124,10 +124,8 @@
   {/if}
   <span class="acts">
     {#if proof}
-      <a class="proved" class:found={proof.open > 0} href="#/proof/{stored.id}"
-        >proved for {count(proof.fillings, 'filling')}, {proof.open === 0
-          ? 'nothing found'
-          : count(proof.open, 'finding')}</a
+      <a class="proved" class:found={proof.open > 0 || !proof.finished} href="#/proof/{stored.id}"
+        >{inShort(proof)}</a
       >
     {/if}
     <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}>rename, tag</button>

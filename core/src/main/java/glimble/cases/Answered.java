@@ -14,13 +14,19 @@ import java.util.Map;
  */
 public record Answered(Graphic graphic, CaseTable.Answer answer) {
 
+    /** @param widths of the same graphic */
+    public static Answered of(Graphic graphic, Map<String, String> values, Condition.Standing onAir, Widths widths) {
+        CaseTable.Answer answer = CaseTable.answer(graphic, values, onAir, widths);
+        return new Answered(Variants.played(graphic, answer.played()), answer);
+    }
+
+    /** For one filling, whatever it costs. */
     public static Answered of(
             Graphic graphic,
             Map<String, String> values,
             Condition.Standing onAir,
             Typesetter typesetter,
             Pictures pictures) {
-        CaseTable.Answer answer = CaseTable.answer(graphic, values, onAir, Widths.of(graphic, typesetter, pictures));
-        return new Answered(Variants.played(graphic, answer.played()), answer);
+        return of(graphic, values, onAir, Widths.of(graphic, typesetter, pictures));
     }
 }

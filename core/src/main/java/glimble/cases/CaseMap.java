@@ -1,5 +1,7 @@
 package glimble.cases;
 
+import glimble.budget.Budget;
+import glimble.budget.TooLaborious;
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
@@ -7,8 +9,10 @@ import glimble.graphic.Graphic;
 import java.util.ArrayList;
 import java.util.BitSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * Which case answers which combination of everything that conditions tell apart. Computed on the conditions themselves: each case is a
@@ -30,13 +34,11 @@ public record CaseMap(
     /** Regions that a map is made of at most. */
     private static final int REGIONS = 20_000;
 
-    /** Cases whose conditions overlap in so many ways that nobody could follow the map, nor wait for it. */
-    public static final class TooEntangled extends RuntimeException {
-        TooEntangled() {
-            super(
-                    "overlap in too many ways to be told apart; give them fewer conditions, or put the most special first");
-        }
-    }
+    private static final int STEPS_PER_REGION = 20;
+
+    /** Of cases whose conditions overlap in so many ways that nobody could follow the map, nor wait for it. */
+    static final String TOO_ENTANGLED =
+            "the cases overlap in too many ways to be told apart; give them fewer conditions, or put the most special first";
 
     /**
      * @param field key; empty for what is on air
@@ -76,25 +78,25 @@ public record CaseMap(
         return entries.stream().anyMatch(entry -> entry.row() < 0);
     }
 
-    /** @throws TooEntangled if it would have too many regions */
+    /** @throws TooLaborious if it would have too many regions, or take more than the budget of the widths */
     public static CaseMap of(Graphic graphic, Widths widths) {
         List<Kinds> kinds = kinds(graphic, widths);
         return new Maker(graphic, kinds, widths).map();
     }
 
     private static List<Kinds> kinds(Graphic graphic, Widths widths) {
-        Map<String, List<Condition>> byField = new LinkedHashMap<>();
-        for (Field field : graphic.fields()) byField.put(field.key(), new ArrayList<>());
-        byField.put("", new ArrayList<>());
+        Map<String, Set<Condition>> byField = new LinkedHashMap<>();
+        for (Field field : graphic.fields()) byField.put(field.key(), new LinkedHashSet<>());
+        byField.put("", new LinkedHashSet<>());
         for (Case row : graphic.cases()) {
             for (Condition condition : row.when()) {
-                List<Condition> of = byField.get(condition.about().orElse(""));
-                if (!of.contains(condition)) of.add(condition);
+                byField.get(condition.about().orElse("")).add(condition);
             }
         }
         List<Kinds> kinds = new ArrayList<>();
-        byField.forEach((field, conditions) -> {
-            if (conditions.isEmpty()) return;
+        byField.forEach((field, of) -> {
+            if (of.isEmpty()) return;
+            List<Condition> conditions = List.copyOf(of);
             kinds.add(
                     field.isEmpty()
                             ? Kinds.onAir(conditions)
@@ -108,6 +110,7 @@ public record CaseMap(
         private final Graphic graphic;
         private final List<Kinds> kinds;
         private final Examples examples;
+        private final Budget budget;
         private final List<Region> boxes = new ArrayList<>();
         private final List<Entry> entries = new ArrayList<>();
         private final List<Row> rows = new ArrayList<>();
@@ -115,6 +118,7 @@ public record CaseMap(
         Maker(Graphic graphic, List<Kinds> kinds, Widths widths) {
             this.graphic = graphic;
             this.kinds = kinds;
+            budget = widths.budget();
             examples = new Examples(graphic, kinds, widths);
             for (Case row : graphic.cases()) boxes.add(box(row.when()));
         }
@@ -135,13 +139,14 @@ public record CaseMap(
                 List<Region> beyond = new ArrayList<>();
                 long answered = 0;
                 for (Region region : left) {
+                    budget.spend(STEPS_PER_REGION * (long) kinds.size(), TOO_ENTANGLED);
                     Region of = region.and(boxes.get(row));
                     if (!of.isEmpty()) {
                         answered += of.size();
                         enter(of, row, single);
                     }
                     beyond.addAll(region.minus(boxes.get(row)));
-                    if (beyond.size() > REGIONS) throw new TooEntangled();
+                    if (beyond.size() > REGIONS) throw new TooLaborious(TOO_ENTANGLED);
                 }
                 rows.add(row(row, answered));
                 left = beyond;

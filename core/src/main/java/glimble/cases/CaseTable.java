@@ -35,6 +35,20 @@ public final class CaseTable {
         }
     }
 
+    /** Index of the case that answers; -1 if none does. */
+    static int row(Graphic graphic, Map<String, String> values, Condition.Standing onAir, Widths widths) {
+        List<Case> cases = graphic.cases();
+        for (int i = 0; i < cases.size(); i++) {
+            if (fits(cases.get(i), values, onAir, widths)) return i;
+        }
+        return -1;
+    }
+
+    static boolean fits(Case row, Map<String, String> values, Condition.Standing onAir, Widths widths) {
+        widths.budget().spend(5L * row.when().size(), "cases have too many conditions; give them fewer");
+        return row.when().stream().allMatch(condition -> Conditions.holds(condition, values, onAir, widths));
+    }
+
     public static Answer answer(Graphic graphic, Map<String, String> values, Condition.Standing onAir, Widths widths) {
         List<String> earlier = new ArrayList<>();
         List<Case> cases = graphic.cases();

@@ -4,10 +4,17 @@ import glimble.graphic.Condition;
 import glimble.text.Blank;
 import glimble.text.NumberWords;
 import glimble.text.TypedNumber;
+import java.util.List;
 import java.util.Map;
+import java.util.stream.Collectors;
 
 /** Whether a condition holds, and how it is said. */
 public final class Conditions {
+    /** Texts that are named one by one, and letters of each. */
+    private static final int NAMED = 6;
+
+    private static final int LETTERS = 40;
+
     private Conditions() {}
 
     public static boolean holds(
@@ -42,8 +49,7 @@ public final class Conditions {
         String field = condition.about().orElseThrow();
         if (condition instanceof Condition.Filled filled) return field + (filled.filled() ? " is filled" : " is blank");
         if (condition instanceof Condition.OneOf one) {
-            return field + (one.texts().size() == 1 ? " is ‘" : " is one of ‘") + String.join("’, ‘", one.texts())
-                    + "’";
+            return field + (one.texts().size() == 1 ? " is " : " is one of ") + quoted(one.texts());
         }
         if (condition instanceof Condition.Longer longer) {
             return field + " is longer than " + longer.letters() + " letters";
@@ -53,5 +59,20 @@ public final class Conditions {
         }
         Condition.Wider wider = (Condition.Wider) condition;
         return field + " is wider than " + (wider.part().isEmpty() ? NumberWords.of(wider.px()) + " px" : wider.part());
+    }
+
+    /** The first of them, if they are many, and the beginnings of long ones. */
+    private static String quoted(List<String> texts) {
+        String named = texts.stream()
+                .limit(NAMED)
+                .map(text -> "‘" + beginning(text) + "’")
+                .collect(Collectors.joining(", "));
+        return texts.size() <= NAMED ? named : named + " or " + (texts.size() - NAMED) + " more";
+    }
+
+    private static String beginning(String text) {
+        if (text.length() <= LETTERS) return text;
+        int end = Character.isHighSurrogate(text.charAt(LETTERS - 1)) ? LETTERS - 1 : LETTERS;
+        return text.substring(0, end) + "…";
     }
 }

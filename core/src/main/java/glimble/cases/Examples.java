@@ -40,11 +40,7 @@ final class Examples {
 
     /** @param row the case that answers; -1 for none */
     Optional<Example> of(Region region, int row) {
-        return found(
-                region,
-                example -> CaseTable.answer(graphic, example.values(), example.onAir(), widths)
-                                .row()
-                        == row);
+        return found(region, example -> CaseTable.row(graphic, example.values(), example.onAir(), widths) == row);
     }
 
     /** Values for which two cases fit. */
@@ -53,13 +49,13 @@ final class Examples {
     }
 
     private boolean fits(int row, Example example) {
-        return graphic.cases().get(row).when().stream()
-                .allMatch(condition -> Conditions.holds(condition, example.values(), example.onAir(), widths));
+        return CaseTable.fits(graphic.cases().get(row), example.values(), example.onAir(), widths);
     }
 
     private Optional<Example> found(Region region, Predicate<Example> fits) {
         int[] kind = region.first();
         int[] example = new int[kind.length];
+        widths.budget().spend(20L + 10L * contexts.get(0).size(), CaseMap.TOO_ENTANGLED);
         if (certain) return Optional.of(example(contexts.get(0), kind, example));
         List<int[]> ways = ways(region);
         for (Map<String, String> context : contexts) {
@@ -107,6 +103,7 @@ final class Examples {
     private Optional<Example> tried(
             Map<String, String> context, int[] kind, int[] example, Predicate<Example> fits, int[]... ways) {
         tries++;
+        widths.budget().spend(20L + 10L * context.size(), CaseMap.TOO_ENTANGLED);
         int[] kinds = kind.clone();
         int[] examples = example.clone();
         for (int[] way : ways) {

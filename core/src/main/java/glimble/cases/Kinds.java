@@ -5,6 +5,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.text.TypedNumber;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -40,6 +41,10 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
     /** Examples of a kind that are kept: with other fields only some of them may be of it. */
     private static final int EXAMPLES = 12;
 
+    private static final int STEPS_PER_VALUE = 60;
+    private static final int STEPS_PER_CONDITION = 3;
+    private static final String TOO_MANY = "conditions tell too many values apart; give the cases fewer of them";
+
     static Kinds onAir(List<Condition> conditions) {
         List<Kind> kinds = new ArrayList<>();
         for (Condition.Standing standing : Condition.Standing.values()) {
@@ -57,13 +62,13 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
         boolean asksForNumbers = conditions.stream().anyMatch(Condition.Number.class::isInstance);
         Map<Told, List<String>> found = new LinkedHashMap<>();
         Map<String, String> sample = sample(graphic);
-        List<Map<String, String>> contexts =
-                isOfOthers(conditions) ? TriedValues.contexts(sample, graphic.fields()) : List.of(sample);
+        List<Map<String, String>> contexts = contexts(sample, graphic.fields(), field.key(), conditions, widths);
         Set<String> tried = TriedValues.of(field, conditions, contexts, widths);
         for (Map<String, String> context : contexts) {
             for (String value : tried) {
                 Map<String, String> values = new TreeMap<>(context);
                 values.put(field.key(), value);
+                widths.budget().spend(STEPS_PER_VALUE + conditions.size() * STEPS_PER_CONDITION, TOO_MANY);
                 List<Boolean> holds = new ArrayList<>();
                 for (Condition condition : conditions) {
                     holds.add(Conditions.holds(condition, values, Condition.Standing.NOTHING, widths));
@@ -79,9 +84,24 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
         return new Kinds(field.key(), conditions, kinds);
     }
 
-    /** Whether it may depend on other fields, too, if they hold: a width that is of several fields or against a part. */
-    private static boolean isOfOthers(List<Condition> conditions) {
-        return conditions.stream().anyMatch(Condition.Wider.class::isInstance);
+    /** Values of the other fields, of which one may stand for all that differ in nothing the conditions ask for. */
+    private static List<Map<String, String>> contexts(
+            Map<String, String> sample, List<Field> fields, String field, List<Condition> conditions, Widths widths) {
+        List<Condition.Wider> wider = conditions.stream()
+                .filter(Condition.Wider.class::isInstance)
+                .map(Condition.Wider.class::cast)
+                .toList();
+        if (wider.isEmpty()) return List.of(sample);
+        List<Map<String, String>> all = TriedValues.contexts(sample, fields);
+        if (wider.stream().anyMatch(condition -> !condition.part().isEmpty())) return all;
+        Map<Map<String, String>, Map<String, String>> different = new LinkedHashMap<>();
+        for (Map<String, String> context : all) {
+            Map<String, String> counting = new TreeMap<>(context);
+            counting.keySet().retainAll(widths.shownWith(field));
+            counting.remove(field);
+            different.putIfAbsent(counting, context);
+        }
+        return List.copyOf(different.values());
     }
 
     /** Samples of all fields, something for those that have none. */
@@ -92,25 +112,27 @@ record Kinds(String field, List<Condition> conditions, List<Kind> kinds) {
     }
 
     /** Numbers of the kinds for which all of these conditions hold. */
-    java.util.BitSet where(List<Condition> when) {
-        java.util.BitSet where = new java.util.BitSet();
+    BitSet where(List<Condition> when) {
+        int[] asked = when.stream()
+                .mapToInt(conditions::indexOf)
+                .filter(index -> index >= 0)
+                .toArray();
+        BitSet where = new BitSet();
         for (int i = 0; i < kinds.size(); i++) {
             boolean all = true;
-            for (Condition condition : when) {
-                int index = conditions.indexOf(condition);
-                if (index >= 0) all &= kinds.get(i).holds().get(index);
-            }
+            for (int index : asked) all &= kinds.get(i).holds().get(index);
             if (all) where.set(i);
         }
         return where;
     }
 
-    /** What is true of a kind, in words: what holds, or else what does not. */
+    /** What is true of a kind, in words: what holds and says the most, or else what does not. */
     String words(Kind kind) {
-        List<String> told = new ArrayList<>();
+        List<Condition> hold = new ArrayList<>();
         for (int i = 0; i < conditions.size(); i++) {
-            if (kind.holds().get(i)) told.add(Conditions.words(conditions.get(i)));
+            if (kind.holds().get(i)) hold.add(conditions.get(i));
         }
+        List<String> told = Telling.of(hold).stream().map(Conditions::words).toList();
         if (!told.isEmpty()) return String.join(", ", told);
         if (field.isEmpty()) return Conditions.words(new Condition.OnAir(Condition.Standing.named(kind.example())));
         if (TypedNumber.read(kind.example()).isPresent()) return field + " is a number like " + kind.example();

@@ -150,23 +150,45 @@ final class TriedValues {
         String of(int count);
     }
 
-    /** The least count from 1 on with which a text is wider than so many px, found by halving; 0 if none is. */
+    /**
+     * The least count from 1 on with which a text is wider than so many px; 0 if none is. Each letter more adds about as much as the second
+     * did: from where that leads it is sought in growing steps, then by halving.
+     */
     private int least(int most, Text text, Map<String, String> context, double px) {
-        if (!isWider(text.of(most), context, px)) return 0;
-        int low = 0;
-        int high = most;
+        double one = width(text.of(1), context);
+        if (one > px) return 1;
+        double step = most < 2 ? 0 : width(text.of(2), context) - one;
+        int near = step <= 0 ? 1 : (int) Math.max(1, Math.min(most, 2 + (px - one) / step));
+        int low;
+        int high;
+        if (width(text.of(near), context) > px) {
+            high = near;
+            low = near;
+            for (int back = 1; low > 1 && width(text.of(low), context) > px; back *= 2) {
+                high = low;
+                low = Math.max(1, low - back);
+            }
+        } else {
+            low = near;
+            high = near;
+            for (int on = 1; width(text.of(high), context) <= px; on *= 2) {
+                if (high == most) return 0;
+                low = high;
+                high = Math.min(most, high + on);
+            }
+        }
         while (high - low > 1) {
             int middle = (low + high) / 2;
-            if (isWider(text.of(middle), context, px)) high = middle;
+            if (width(text.of(middle), context) > px) high = middle;
             else low = middle;
         }
         return high;
     }
 
-    private boolean isWider(String value, Map<String, String> context, double px) {
+    private double width(String value, Map<String, String> context) {
         Map<String, String> values = new TreeMap<>(context);
         values.put(field.key(), value);
-        return widths.ofField(field.key(), values) > px;
+        return widths.ofField(field.key(), values);
     }
 
     /** Samples of all fields; the same with the other fields blank; and with long ones. */

@@ -1,5 +1,8 @@
 package glimble.proof;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
+import glimble.budget.TooLaborious;
 import glimble.cases.CaseMap;
 import glimble.cases.Widths;
 import glimble.graphic.Condition;
@@ -12,6 +15,7 @@ import glimble.rest.Pictures;
 import glimble.text.Typesetter;
 import glimble.text.Writing;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -27,10 +31,16 @@ public final class Fillings {
     static final int ALL_BLANKS = 6;
     /** Combinations of the map of cases that are tried; beyond it an even spread of them. */
     static final int EXAMPLES = 1_000;
+    /** Fillings that are made so that every two values stand together; with more of them the rest is left out. */
+    private static final int PAIRS = 4_000;
+    /** Steps that may be spent on the map of cases: nobody waits for it. */
+    private static final long MAP = 20 * Effort.MOST;
 
     private final Graphic graphic;
     private final Writing writing;
     private final List<Dimension> dimensions = new ArrayList<>();
+    /** Made once, since the same text stands in many fillings. */
+    private final Map<List<Object>, String> texts = new HashMap<>();
 
     /** Something that is varied: lengths or letters of a text, or the values of anything else. */
     private record Dimension(String field, List<String> words, List<Length> lengths, List<Kind> letters) {
@@ -72,7 +82,7 @@ public final class Fillings {
         for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));
         String left = "";
         if (!graphic.cases().isEmpty()) {
-            List<CaseMap.Entry> entries = entries(graphic, Widths.of(graphic, typesetter, pictures));
+            List<CaseMap.Entry> entries = entries(graphic, typesetter, pictures);
             for (CaseMap.Entry entry : spread(entries)) {
                 add(all, new Filling(named(graphic, entry), entry.values(), entry.onAir()));
             }
@@ -83,14 +93,18 @@ public final class Fillings {
             }
         }
         fillings.blanks().forEach(filling -> add(all, filling));
-        fillings.pairs().forEach(filling -> add(all, filling));
+        List<Filling> pairs = fillings.pairs();
+        if (pairs.size() == PAIRS)
+            left = left + (left.isEmpty() ? "" : "; ") + "not every two values of different fields together";
+        pairs.forEach(filling -> add(all, filling));
         return new Made(new ArrayList<>(all.values()), left);
     }
 
-    private static List<CaseMap.Entry> entries(Graphic graphic, Widths widths) {
+    private static List<CaseMap.Entry> entries(Graphic graphic, Typesetter typesetter, Pictures pictures) {
+        Widths widths = Widths.of(graphic, typesetter, pictures, new Budget(MAP, () -> true));
         try {
             return CaseMap.of(graphic, widths).entries();
-        } catch (CaseMap.TooEntangled e) {
+        } catch (TooLaborious e) {
             // Pairs of everything else are tried all the same.
             return List.of();
         }
@@ -187,7 +201,7 @@ public final class Fillings {
     private List<Filling> pairs() {
         int[] levels = dimensions.stream().mapToInt(Dimension::levels).toArray();
         List<Filling> fillings = new ArrayList<>();
-        for (int[] row : Pairs.covering(levels, this::shows)) fillings.add(filling(row));
+        for (int[] row : Pairs.covering(levels, this::shows, PAIRS)) fillings.add(filling(row));
         return fillings;
     }
 
@@ -216,7 +230,11 @@ public final class Fillings {
                 Length length = dimension.lengths().get(row[i]);
                 Kind letters = dimensions.get(i + 1).letters().get(row[i + 1]);
                 Field field = graphic.field(dimension.field()).orElseThrow();
-                values.put(field.key(), TrialTexts.of(field, length, letters, writing));
+                values.put(
+                        field.key(),
+                        texts.computeIfAbsent(
+                                List.of(field.key(), length, letters),
+                                none -> TrialTexts.of(field, length, letters, writing)));
                 words.add(field.key() + " " + word + (length == Length.BLANK ? "" : " " + letters.word()));
                 i++;
             }

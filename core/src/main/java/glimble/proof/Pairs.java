@@ -31,13 +31,15 @@ final class Pairs {
         }
     }
 
-    static List<int[]> covering(int[] levels, BiPredicate<int[], Integer> counts) {
+    /** @param most rows after which pairs are left out */
+    static List<int[]> covering(int[] levels, BiPredicate<int[], Integer> counts, int most) {
         Pairs pairs = new Pairs(levels, counts);
         List<int[]> rows = new ArrayList<>();
         for (int a = 0; a < levels.length; a++) {
             for (int b = a + 1; b < levels.length; b++) {
                 for (int i = 0; i < levels[a]; i++) {
                     for (int j = 0; j < levels[b]; j++) {
+                        if (rows.size() == most) return rows;
                         if (pairs.missing[a][b][i][j]) pairs.row(rows, a, i, b, j);
                     }
                 }

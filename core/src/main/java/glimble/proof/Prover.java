@@ -1,5 +1,8 @@
 package glimble.proof;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
+import glimble.budget.TooLaborious;
 import glimble.cases.Answered;
 import glimble.cases.CaseTable;
 import glimble.cases.Variants;
@@ -10,6 +13,7 @@ import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.reel.Courses;
 import glimble.reel.Reel;
+import glimble.reel.ReelEffort;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.Note;
@@ -19,6 +23,7 @@ import glimble.text.Typesetter;
 import glimble.text.Writing;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Runs every check over every frame of a graphic, one filling at a time, by geometry. It keeps nothing, so fillings may be proved at the
@@ -27,6 +32,12 @@ import java.util.Map;
 public final class Prover {
     /** Frames times layers that are followed at most, so that a proof keeps within some 50 MB. */
     private static final long MOST = 600_000;
+
+    /** Steps that following one part over one frame takes. */
+    private static final int STEPS_PER_FRAME = 100;
+
+    /** Steps that may be spent on working one filling out. */
+    private static final long MOST_OF_ONE = 4 * Effort.MOST;
 
     private final Graphic designed;
     private final Palette palette;
@@ -63,28 +74,61 @@ public final class Prover {
         return frames * reel.layers().size() > MOST;
     }
 
-    private static Fault tooLong(Reel reel) {
+    private Optional<WorkedOut> worked(Graphic played, Filling filling) {
+        try {
+            Budget budget = new Budget(MOST_OF_ONE, () -> true);
+            return Optional.of(ReelMaker.make(
+                    played,
+                    filling.values(),
+                    typesetter,
+                    pictures,
+                    played.frame().length(),
+                    budget));
+        } catch (TooLaborious e) {
+            return Optional.empty();
+        }
+    }
+
+    private static Fault tooLong(String sentence) {
         return new Fault(
                 Check.LENGTH,
                 "",
                 "proof",
                 PhaseName.IN,
                 0,
-                reel.in() + reel.out(),
                 0,
-                "in and out take " + reel.in() + " and " + reel.out() + " frames, more than can be proved",
+                0,
+                sentence,
                 "make its moves shorter, or let letters come faster",
                 new Rect(0, 0, 0, 0));
+    }
+
+    /** What it costs to prove a filling, at most. */
+    public Effort effort(Filling filling) {
+        ReelEffort reel =
+                new ReelEffort(designed, filling.values(), designed.frame().length());
+        long followed = reel.frames() * designed.parts().size();
+        Effort courses = new Effort(
+                Math.min(followed, MOST) * STEPS_PER_FRAME,
+                designed.parts().size() + " parts are followed over " + reel.frames()
+                        + " frames; make moves shorter, or use fewer parts");
+        return reel.effort().plus(courses);
     }
 
     /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
     public List<Fault> faults(Filling filling) {
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
-        WorkedOut worked = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures);
         FaultList faults = new FaultList();
+        Optional<WorkedOut> made = worked(answered.graphic(), filling);
+        if (made.isEmpty()) {
+            faults.add(tooLong("it takes more to work out than can be proved"));
+            return faults.all();
+        }
+        WorkedOut worked = made.get();
         if (isTooLong(worked.reel())) {
-            faults.add(tooLong(worked.reel()));
+            faults.add(tooLong("in and out take " + worked.reel().in() + " and "
+                    + worked.reel().out() + " frames, more than can be proved"));
             return faults.all();
         }
         Judged judged =

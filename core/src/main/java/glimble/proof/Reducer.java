@@ -1,5 +1,7 @@
 package glimble.proof;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
 import glimble.graphic.Field;
 import glimble.text.Letters;
 import java.util.Map;
@@ -18,16 +20,23 @@ public final class Reducer {
     private final Fault.Cause cause;
     private int tries;
 
-    private Reducer(Prover prover, Fault.Cause cause) {
+    private final Budget budget;
+
+    private Reducer(Prover prover, Fault.Cause cause, Budget budget) {
+        this.budget = budget;
         this.prover = prover;
         this.cause = cause;
     }
 
-    public static Filling reduced(Prover prover, Filling filling, Fault.Cause cause) {
-        return new Reducer(prover, cause).reduced(filling);
+    /** @param budget once it is spent, what was found so far is the least */
+    public static Filling reduced(Prover prover, Filling filling, Fault.Cause cause, Budget budget) {
+        return new Reducer(prover, cause, budget).reduced(filling);
     }
 
     private boolean shows(Filling filling) {
+        Effort effort = prover.effort(filling);
+        if (!budget.has(effort.steps())) return false;
+        budget.spend(effort);
         tries++;
         return prover.faults(filling).stream().anyMatch(fault -> fault.cause().equals(cause));
     }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.budget.Budget;
 import glimble.graphic.Channel;
 import glimble.graphic.Deal;
 import glimble.graphic.Graphic;
@@ -44,8 +45,10 @@ final class PhaseMotion {
     private final Map<String, Start> waits;
     private final Map<String, Dealing> dealings = new HashMap<>();
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
+    private final Budget budget;
 
-    PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest) {
+    PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest, Budget budget) {
+        this.budget = budget;
         this.name = name;
         this.phase = phase;
         this.graphic = graphic;
@@ -202,14 +205,16 @@ final class PhaseMotion {
         int first = moves.stream().mapToInt(this::start).min().orElseThrow();
         int last = moves.stream().mapToInt(this::end).max().orElseThrow();
         Clock.Stretch stretch = clock.stretch(first, last);
+        budget.spend(ReelEffort.tracked(moves.get(0).part(), key.channel(), name, stretch.count(), moves.size()));
+        double[] times = new double[stretch.count()];
+        for (int i = 0; i < times.length; i++) times[i] = clock.within(stretch, stretch.from() + i, first, last);
         double[] values = new double[stretch.count()];
         Arrays.fill(values, key.channel().rest());
         for (Move move : moves) {
             MoveCurve curve = new MoveCurve(phase, move);
             double away = away(move);
             for (int i = 0; i < values.length; i++) {
-                double time = clock.within(stretch, stretch.from() + i, first, last);
-                double passed = (time - start(move)) / move.length();
+                double passed = (times[i] - start(move)) / move.length();
                 values[i] = Travels.together(
                         key.channel(), values[i], value(key.channel(), away, curve.applyAsDouble(passed)));
             }
@@ -242,6 +247,7 @@ final class PhaseMotion {
         Clock.Stretch stretch = clock.stretch(start(move), start(move) + dealing.length());
         double scale = (stretch.to() - stretch.from()) / (double) dealing.length();
         int frames = Math.min(stretch.to() - stretch.from(), Math.max(1, (int) Math.rint(dealing.unit() * scale)));
+        budget.spend(ReelEffort.dealt(move, name, units.size(), frames));
         double[] values = new double[frames + 1];
         MoveCurve curve = new MoveCurve(phase, move);
         double away = away(move);

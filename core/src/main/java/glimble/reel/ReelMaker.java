@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.budget.Budget;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
@@ -20,6 +21,7 @@ import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
+import glimble.rest.RestEffort;
 import glimble.rest.RestSolver;
 import glimble.text.GlyphRun;
 import glimble.text.TextPattern;
@@ -44,6 +46,7 @@ public final class ReelMaker {
     private final Pictures pictures;
     private final Rest rest;
     private final Function<Map<String, Double>, Rest> solver;
+    private final Budget budget;
     private final Map<String, String> groups = new HashMap<>();
     private final Map<PhaseName, PhaseMotion> motion = new EnumMap<>(PhaseName.class);
 
@@ -52,7 +55,9 @@ public final class ReelMaker {
             Map<String, String> values,
             Pictures pictures,
             Rest rest,
-            Function<Map<String, Double>, Rest> solver) {
+            Function<Map<String, Double>, Rest> solver,
+            Budget budget) {
+        this.budget = budget;
         this.graphic = graphic;
         this.values = values;
         this.pictures = pictures;
@@ -64,7 +69,7 @@ public final class ReelMaker {
         for (PhaseName name : PhaseName.values()) {
             Phase phase = graphic.phase(name);
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
-            motion.put(name, new PhaseMotion(name, seen, graphic, rest));
+            motion.put(name, new PhaseMotion(name, seen, graphic, rest, budget));
         }
     }
 
@@ -72,13 +77,27 @@ public final class ReelMaker {
      * @param graphic as {@code GraphicReader} gives it
      * @param values text by field key; a missing one is blank
      * @param length frames from the first of in to the last of out
+     * @param budget from which it is spent what it costs
+     * @throws TooLaborious if that is more than there is
      */
     public static WorkedOut make(
-            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, int length) {
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            int length,
+            Budget budget) {
+        budget.spend(RestEffort.of(graphic, values));
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
         Function<Map<String, Double>, Rest> solver =
                 widths -> RestSolver.revealed(graphic, values, typesetter, pictures, widths);
-        return new ReelMaker(graphic, values, pictures, rest, solver).workedOut(length);
+        return new ReelMaker(graphic, values, pictures, rest, solver, budget).workedOut(length);
+    }
+
+    /** The same, whatever it costs. */
+    public static WorkedOut make(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, int length) {
+        return make(graphic, values, typesetter, pictures, length, Budget.endless());
     }
 
     /** The same at the length the document says. */
@@ -97,7 +116,8 @@ public final class ReelMaker {
         boolean backwards = graphic.out().mirrorsIn();
         int out = backwards ? in : motion.get(PhaseName.OUT).length();
         Lengths lengths = Lengths.of(graphic, in, out, length);
-        Motions motions = new Motions(motion, backwards, new Revealed(graphic, rest, solver), present(), lengths);
+        Motions motions =
+                new Motions(motion, backwards, new Revealed(graphic, rest, solver, budget), present(), lengths);
         Reel reel = reel(motions);
         List<Note> notes = new ArrayList<>();
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.budget.Budget;
 import glimble.graphic.Axis;
 import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
@@ -27,7 +28,10 @@ final class Revealed {
     /** Solves the rest picture with widths in the place of those of texts. */
     private final Function<Map<String, Double>, Rest> solver;
 
-    Revealed(Graphic graphic, Rest rest, Function<Map<String, Double>, Rest> solver) {
+    private final Budget budget;
+
+    Revealed(Graphic graphic, Rest rest, Function<Map<String, Double>, Rest> solver, Budget budget) {
+        this.budget = budget;
         this.graphic = graphic;
         this.rest = rest;
         this.solver = solver;
@@ -55,6 +59,7 @@ final class Revealed {
         List<String> texts = followed();
         Map<String, Resize> resizes = new LinkedHashMap<>();
         if (texts.isEmpty() || length == 0) return resizes;
+        budget.spend(ReelEffort.revealed(graphic, phase, length));
         Map<String, double[][]> edges = new HashMap<>();
         Map<String, Double> before = null;
         Rest revealed = null;

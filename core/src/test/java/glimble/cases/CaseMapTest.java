@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glimble.MonoTypesetter;
 import glimble.Sketch;
+import glimble.budget.TooLaborious;
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
 import glimble.graphic.Condition.Standing;
@@ -157,7 +158,7 @@ class CaseMapTest {
             rows.add(row("row " + i, new Condition.Filled("a" + i, true), new Condition.Filled("b" + i, true)));
         }
         Graphic entangled = graphic().withFields(fields).withCases(rows);
-        assertThatThrownBy(() -> CaseMap.of(entangled, widths(entangled))).isInstanceOf(CaseMap.TooEntangled.class);
+        assertThatThrownBy(() -> CaseMap.of(entangled, widths(entangled))).isInstanceOf(TooLaborious.class);
     }
 
     @Test

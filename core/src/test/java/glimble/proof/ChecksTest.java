@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.Sketch;
+import glimble.budget.Budget;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Case;
@@ -686,7 +687,7 @@ class ChecksTest {
                 .filter(fault -> fault.part().equals("name") && fault.check() == Check.SAFE)
                 .findFirst()
                 .orElseThrow();
-        Filling least = Reducer.reduced(prover, filling, safe.cause());
+        Filling least = Reducer.reduced(prover, filling, safe.cause(), Budget.endless());
         // From 112 on, 84 letters end at 952; title-safe ends at 950.
         assertThat(least.values()).containsEntry("name", "x".repeat(84)).containsEntry("role", "");
     }

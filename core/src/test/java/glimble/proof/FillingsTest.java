@@ -37,7 +37,7 @@ class FillingsTest {
     void every_two_levels_stand_together_in_some_row(RepetitionInfo repetition) {
         Random random = new Random(repetition.getCurrentRepetition());
         int[] levels = random.ints(2 + random.nextInt(10), 1, 8).toArray();
-        List<int[]> rows = Pairs.covering(levels, (row, dimension) -> true);
+        List<int[]> rows = Pairs.covering(levels, (row, dimension) -> true, 4_000);
         int most = 0;
         for (int a = 0; a < levels.length; a++) {
             for (int b = a + 1; b < levels.length; b++) {

@@ -121,9 +121,10 @@ class ReelMakerTest {
 
     @Test
     void work_is_counted_before_it_is_done() {
-        long few = Effort.of(graphic(bar()), Map.of("name", "Wu")).steps();
-        long many = Effort.of(graphic(bar()), Map.of("name", "W".repeat(2_000))).steps();
+        long few = ReelEffort.of(graphic(bar()), Map.of("name", "Wu"), 250).steps();
+        long many = ReelEffort.of(graphic(bar()), Map.of("name", "W".repeat(2_000)), 250)
+                .steps();
         assertThat(many).isGreaterThan(few * 50);
-        assertThat(Effort.of(Sketch.graphic(), Map.of()).steps()).isZero();
+        assertThat(ReelEffort.of(Sketch.graphic(), Map.of(), 250).steps()).isZero();
     }
 }

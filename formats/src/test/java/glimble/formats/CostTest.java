@@ -36,9 +36,9 @@ import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Timing;
 import glimble.graphic.Travel;
-import glimble.reel.Effort;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
+import glimble.reel.ReelEffort;
 import glimble.reel.ReelMaker;
 import glimble.reel.Resize;
 import glimble.reel.Track;
@@ -233,8 +233,8 @@ class CostTest {
                                 .problems())
                         .as(what)
                         .isEmpty();
-                Optional<String> why =
-                        Effort.of(graphic, Map.of("name", grown.name())).refusal();
+                Optional<String> why = ReelEffort.of(graphic, Map.of("name", grown.name()), 250)
+                        .refusal();
                 if (why.isEmpty()) work(graphic, grown.name(), what);
                 else {
                     refused++;

@@ -10,14 +10,24 @@ import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.lang.ref.SoftReference;
 import java.util.HashMap;
+import java.util.Iterator;
 import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
+import javax.imageio.ImageReadParam;
+import javax.imageio.ImageReader;
+import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /** Draws pictures: those of pixels scaled smoothly, those of shapes anew at their size. */
 final class Pictures {
+    private static final double MOST_PIXELS = 16_000_000;
+
     private final PictureSource source;
-    private final Map<String, Object> known = new HashMap<>();
+    /** Let go when there is no room for them. */
+    private final Map<String, SoftReference<Object>> known = new HashMap<>();
 
     Pictures(PictureSource source) {
         this.source = source;
@@ -25,7 +35,7 @@ final class Pictures {
 
     /** @return false if there is no such picture, or it cannot be read */
     boolean draw(Graphics2D graphics, String key, Rect at) {
-        Object picture = known.computeIfAbsent(key, this::load);
+        Object picture = picture(key);
         if (picture instanceof SVGDocument svg) {
             // Where the document says nothing else, its size is the view box it is drawn into.
             svg.render(null, graphics, new ViewBox((float) at.x(), (float) at.y(), (float) at.width(), (float)
@@ -40,11 +50,39 @@ final class Pictures {
         return true;
     }
 
+    private Object picture(String key) {
+        SoftReference<Object> kept = known.get(key);
+        Object picture = kept == null ? null : kept.get();
+        if (picture != null) return picture;
+        Object loaded = load(key);
+        known.put(key, new SoftReference<>(loaded));
+        return loaded;
+    }
+
+    /** Of very many px only so many are read as any raster could show. */
+    private static Optional<BufferedImage> pixels(byte[] content) throws IOException {
+        try (ImageInputStream stream = new MemoryCacheImageInputStream(new ByteArrayInputStream(content))) {
+            Iterator<ImageReader> readers = ImageIO.getImageReaders(stream);
+            if (!readers.hasNext()) return Optional.empty();
+            ImageReader reader = readers.next();
+            try {
+                reader.setInput(stream, true, true);
+                double many = (double) reader.getWidth(0) * reader.getHeight(0) / MOST_PIXELS;
+                int step = Math.max(1, (int) Math.ceil(Math.sqrt(many)));
+                ImageReadParam param = reader.getDefaultReadParam();
+                param.setSourceSubsampling(step, step, 0, 0);
+                return Optional.of(reader.read(0, param));
+            } finally {
+                reader.dispose();
+            }
+        }
+    }
+
     private Object load(String key) {
         byte[] content = source.content(key).orElse(new byte[0]);
         try {
-            BufferedImage image = ImageIO.read(new ByteArrayInputStream(content));
-            if (image != null) return image;
+            Optional<BufferedImage> image = pixels(content);
+            if (image.isPresent()) return image.get();
             SVGDocument svg = new SVGLoader()
                     .load(
                             new ByteArrayInputStream(content),

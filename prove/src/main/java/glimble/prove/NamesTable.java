@@ -1,5 +1,6 @@
 package glimble.prove;
 
+import glimble.document.Limits;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.proof.Filling;
@@ -53,7 +54,7 @@ public final class NamesTable {
             columns = List.of(firstText(graphic));
         }
         List<Filling> fillings = new ArrayList<>();
-        for (int i = headed ? 1 : 0; i < rows.size(); i++) fillings.add(filling(rows.get(i), columns, graphic));
+        for (int i = headed ? 1 : 0; i < rows.size(); i++) fillings.add(filling(i + 1, rows.get(i), columns, graphic));
         if (fillings.isEmpty()) throw new BadTable("The table has a heading row but no names below it.");
         return fillings;
     }
@@ -67,7 +68,8 @@ public final class NamesTable {
                 rows.add(row.toList());
             }
         } catch (IOException | RuntimeException e) {
-            throw new BadTable("The table is no CSV: " + e.getMessage());
+            throw new BadTable("The table is no CSV from row " + (rows.size() + 1)
+                    + " on: quotes stand around a whole cell, and are doubled within it.");
         }
         return rows;
     }
@@ -88,12 +90,17 @@ public final class NamesTable {
         return first;
     }
 
-    private static Filling filling(List<String> row, List<Optional<Field>> columns, Graphic graphic) {
+    private static Filling filling(int at, List<String> row, List<Optional<Field>> columns, Graphic graphic)
+            throws BadTable {
         Map<String, String> values = new TreeMap<>();
         for (Field field : graphic.fields()) values.put(field.key(), field.sample());
         String name = "";
         for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
             if (columns.get(i).isEmpty()) continue;
+            if (row.get(i).length() > Limits.TEXT) {
+                throw new BadTable("Row " + at + " has more than " + Limits.TEXT + " characters for '"
+                        + columns.get(i).get().key() + "'; shorten it.");
+            }
             values.put(columns.get(i).get().key(), row.get(i));
             if (name.isBlank()) name = row.get(i).strip();
         }

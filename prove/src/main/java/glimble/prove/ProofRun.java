@@ -1,11 +1,15 @@
 package glimble.prove;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
+import glimble.proof.Fillings;
 import glimble.proof.Finding;
 import glimble.proof.Findings;
 import glimble.proof.Prover;
 import glimble.proof.Reducer;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -16,6 +20,12 @@ import java.util.concurrent.atomic.AtomicInteger;
 public final class ProofRun {
     /** Findings that are reduced at most. */
     private static final int REDUCED = 40;
+
+    /** Steps of a proof, and of reducing what it found: each some minutes on one processor. */
+    private static final long MOST = 300 * Effort.MOST;
+
+    /** Of all texts together. */
+    private static final long LETTERS = 1_500_000;
 
     private final Prover prover;
     private final List<Filling> fillings;
@@ -28,6 +38,35 @@ public final class ProofRun {
 
     public ProofRun(Prover prover, List<Filling> fillings) {
         this(prover, fillings, "");
+    }
+
+    /**
+     * Of all that a graphic is to be proved with, as much as can be proved within some minutes and be told of in one page.
+     *
+     * @param named fillings besides those that are made
+     */
+    public static ProofRun of(Prover prover, Fillings.Made made, List<Filling> named) {
+        List<Filling> all = new ArrayList<>(made.fillings());
+        all.addAll(named);
+        List<Filling> tried = new ArrayList<>();
+        Effort spent = Effort.NONE;
+        long letters = 0;
+        String why = "";
+        for (Filling filling : all) {
+            spent = spent.plus(prover.effort(filling));
+            for (String text : filling.values().values()) letters += text.length();
+            if (spent.steps() > MOST) why = spent.what();
+            if (letters > LETTERS)
+                why = "their texts have more than " + LETTERS + " letters; shorten them, or use fewer fields";
+            if (!why.isEmpty()) break;
+            tried.add(filling);
+        }
+        List<String> left = new ArrayList<>();
+        if (!made.left().isEmpty()) left.add(made.left());
+        if (!why.isEmpty())
+            left.add(tried.size() + " of " + all.size() + " fillings are tried, since the others would take too long: "
+                    + why);
+        return new ProofRun(prover, tried, String.join("; ", left));
     }
 
     /** @param left what is not tried, for people; empty if nothing was left out */
@@ -107,9 +146,10 @@ public final class ProofRun {
 
     private void reduce() {
         List<Finding> open = standing().findings();
+        Budget budget = new Budget(MOST, () -> true);
         for (int i = 0; i < Math.min(REDUCED, open.size()) && !stopped; i++) {
             Fault.Cause cause = open.get(i).worst().cause();
-            Filling least = Reducer.reduced(prover, fillings.get(open.get(i).trial()), cause);
+            Filling least = Reducer.reduced(prover, fillings.get(open.get(i).trial()), cause, budget);
             synchronized (findings) {
                 findings.reduce(cause, least);
             }

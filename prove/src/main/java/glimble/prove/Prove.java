@@ -92,14 +92,13 @@ public final class Prove {
         Graphic read = reading.graphic().get();
         Graphic graphic = read.withFrame(read.frame().withSafe(house.safe()));
         Fillings.Made made = Fillings.made(graphic, typesetter, house.pictures());
-        List<Filling> fillings = new ArrayList<>(made.fillings());
-        if (options.names().isPresent()) {
-            fillings.addAll(NamesTable.read(Files.readString(options.names().get()), graphic));
-        }
+        List<Filling> named = options.names().isPresent()
+                ? NamesTable.read(Files.readString(options.names().get()), graphic)
+                : List.of();
         Prover prover = new Prover(graphic, house.palette(), typesetter, house.pictures());
-        ProofRun.Standing proof = new ProofRun(prover, fillings, made.left()).run();
+        ProofRun.Standing proof = ProofRun.of(prover, made, named).run();
         print(graphic, proof, out);
-        if (!made.left().isEmpty()) out.println("\n" + made.left());
+        if (!proof.left().isEmpty()) out.println("\n" + proof.left());
         if (options.sheet().isPresent()) {
             WorstFrame frames = new WorstFrame(graphic, house.palette(), typesetter, house.pictures(), house.source());
             Files.writeString(options.sheet().get(), ProofSheet.html(graphic.name(), proof, graphic.proof(), frames));

@@ -2,6 +2,7 @@ package glimble.prove;
 
 import glimble.cases.Answered;
 import glimble.edit.Coloured;
+import glimble.edit.Rescale;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.paint.PictureSource;
@@ -25,14 +26,21 @@ import java.io.UncheckedIOException;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 
-/** Draws findings at the frame where they are worst, a quarter as wide as the raster, with the fault outlined. */
+/**
+ * Draws findings at the frame where they are worst, with the fault outlined: as small as they are shown, so that no raster is too large to
+ * be drawn.
+ */
 public final class WorstFrame implements ProofSheet.Drawing {
-    /** Findings that are drawn; each takes the better part of a second. */
     private static final int MOST = 12;
 
-    private static final double SMALL = 0.25;
+    /** px along the longer side at most. */
+    private static final double LARGEST = 960;
+
     private static final Color FAULT = new Color(0xFF7A6B);
 
+    private static final int LEAST = 16;
+
+    private final double scale;
     private final Graphic graphic;
     private final Palette palette;
     private final JdkTypesetter typesetter;
@@ -42,7 +50,14 @@ public final class WorstFrame implements ProofSheet.Drawing {
 
     public WorstFrame(
             Graphic graphic, Palette palette, JdkTypesetter typesetter, Pictures pictures, PictureSource source) {
-        this.graphic = graphic;
+        int width = graphic.frame().width();
+        int height = graphic.frame().height();
+        scale = Math.min(1, LARGEST / Math.max(width, height));
+        // A raster has some px, however flat it is.
+        this.graphic = scale == 1
+                ? graphic
+                : Rescale.to(graphic, Math.max(LEAST, (int) Math.rint(width * scale)), Math.max(LEAST, (int)
+                        Math.rint(height * scale)));
         this.palette = palette;
         this.typesetter = typesetter;
         this.pictures = pictures;
@@ -56,30 +71,27 @@ public final class WorstFrame implements ProofSheet.Drawing {
         Answered answered = Answered.of(coloured, filling.values(), filling.onAir(), typesetter, pictures);
         Reel reel = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures)
                 .reel();
-        BufferedImage whole = new ReelPainter(reel, typesetter, source)
+        BufferedImage painted = new ReelPainter(reel, typesetter, source)
                 .paint(finding.worst().phase(), finding.worst().frame());
-        return Optional.of(png(small(whole, finding.worst().where())));
+        return Optional.of(png(outlined(painted, finding.worst().where())));
     }
 
-    private static BufferedImage small(BufferedImage whole, Rect where) {
-        int width = (int) Math.ceil(whole.getWidth() * SMALL);
-        int height = (int) Math.ceil(whole.getHeight() * SMALL);
-        BufferedImage small = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
-        Graphics2D graphics = small.createGraphics();
-        graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+    private BufferedImage outlined(BufferedImage painted, Rect where) {
+        BufferedImage plain = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = plain.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        graphics.drawImage(whole, 0, 0, width, height, null);
+        graphics.drawImage(painted, 0, 0, null);
         if (where.width() > 0 && where.height() > 0) {
             graphics.setColor(FAULT);
-            graphics.setStroke(new BasicStroke(2));
+            graphics.setStroke(new BasicStroke(3));
             graphics.draw(new Rectangle2D.Double(
-                    where.x() * SMALL - 2,
-                    where.y() * SMALL - 2,
-                    where.width() * SMALL + 4,
-                    where.height() * SMALL + 4));
+                    where.x() * scale - 3,
+                    where.y() * scale - 3,
+                    where.width() * scale + 6,
+                    where.height() * scale + 6));
         }
         graphics.dispose();
-        return small;
+        return plain;
     }
 
     private static byte[] png(BufferedImage picture) {

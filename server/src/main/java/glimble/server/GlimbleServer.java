@@ -4,10 +4,11 @@ import glimble.typeset.JdkTypesetter;
 import java.time.Clock;
 import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
+import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
 
-/** The application: REST over the core, the database, and the built user interface. */
-@SpringBootApplication
+/** The application, without accounts: REST over the core, the database, and the built user interface. */
+@SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class GlimbleServer {
 
     public static void main(String[] args) {

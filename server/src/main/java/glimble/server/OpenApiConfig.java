@@ -20,17 +20,20 @@ import tools.jackson.databind.JsonNode;
 @Configuration
 class OpenApiConfig {
     /** The only members, by schema, that may be missing from what the server sends or takes. */
-    private static final Map<String, List<String>> OPTIONAL = Map.of(
-            "Bar", List.of("waitsFor", "waitsForPart"),
-            "ReelsRequest", List.of("length", "leaves", "onAir", "played", "seenAs"),
-            "ReelsAnswer", List.of("design", "seen"),
-            "FindingAnswer", List.of("reduced", "accepted"),
-            "NamesAnswer", List.of("csv"),
-            "ProofAnswer", List.of("left"),
-            "Leaves", List.of("looped", "share"),
-            "RestAnswer", List.of("at", "why"),
-            "EditRequest", List.of("newName", "keys", "steps", "raster", "phase"),
-            "DraftAnswer", List.of("draft"));
+    private static final Map<String, List<String>> OPTIONAL = Map.ofEntries(
+            Map.entry("Bar", List.of("waitsFor", "waitsForPart")),
+            Map.entry("ReelsRequest", List.of("length", "leaves", "onAir", "played", "seenAs")),
+            Map.entry("ReelsAnswer", List.of("design", "seen")),
+            Map.entry("FindingAnswer", List.of("reduced", "accepted")),
+            Map.entry("NamesAnswer", List.of("csv")),
+            Map.entry("ProofAnswer", List.of("left", "why")),
+            Map.entry("Leaves", List.of("looped", "share")),
+            Map.entry("RestAnswer", List.of("at", "why")),
+            Map.entry("EditRequest", List.of("newName", "keys", "steps", "raster", "phase")),
+            Map.entry("DraftAnswer", List.of("draft")),
+            Map.entry("NewGraphicRequest", List.of("saveId")),
+            Map.entry("SaveRequest", List.of("saveId")),
+            Map.entry("HouseRequest", List.of("saveId")));
 
     @Bean
     OpenApiCustomizer description() {

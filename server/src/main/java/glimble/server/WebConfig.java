@@ -3,10 +3,11 @@ package glimble.server;
 import java.time.Duration;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.CacheControl;
+import org.springframework.http.converter.HttpMessageConverters;
 import org.springframework.web.servlet.config.annotation.ResourceHandlerRegistry;
 import org.springframework.web.servlet.config.annotation.WebMvcConfigurer;
 
-/** Files of the user interface whose names change with their content may be kept for good. */
+/** JSON is the only language that is spoken; files of the user interface whose names change with their content may be kept for good. */
 @Configuration
 class WebConfig implements WebMvcConfigurer {
 
@@ -15,5 +16,13 @@ class WebConfig implements WebMvcConfigurer {
         registry.addResourceHandler("/assets/**")
                 .addResourceLocations("classpath:/static/assets/")
                 .setCacheControl(CacheControl.maxAge(Duration.ofDays(365)).immutable());
+    }
+
+    /** The library that describes the API brings YAML along, which nobody has asked for. */
+    @Override
+    public void configureMessageConverters(HttpMessageConverters.ServerBuilder converters) {
+        converters.configureMessageConvertersList(list ->
+                list.removeIf(converter -> converter.getSupportedMediaTypes().stream()
+                        .anyMatch(type -> type.getSubtype().contains("yaml"))));
     }
 }

@@ -54,6 +54,11 @@ final class Application {
         return url;
     }
 
+    /** Where it is served: {@code http://127.0.0.1:…}. */
+    String address() {
+        return address;
+    }
+
     <T> T bean(Class<T> type) {
         return context.getBean(type);
     }

@@ -9,6 +9,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.server.graphics.GraphicStore;
+import glimble.server.graphics.SaveId;
 import glimble.server.problems.Stale;
 import glimble.typeset.JdkTypesetter;
 import java.net.http.HttpResponse;
@@ -79,7 +80,7 @@ class GraphicsApiIT {
                 .orElseThrow();
         Callable<Boolean> attempt = () -> {
             try {
-                store.save(id, 1, graphic);
+                store.save(id, 1, graphic, SaveId.NONE);
                 return true;
             } catch (Stale e) {
                 return false;

@@ -2,12 +2,12 @@ package glimble.formats.pictures;
 
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.util.Iterator;
 import java.util.List;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
 import javax.imageio.stream.ImageInputStream;
+import javax.imageio.stream.MemoryCacheImageInputStream;
 
 /**
  * A picture as it is kept: a PNG or JPEG that can be decoded, or an SVG without anything that acts or asks elsewhere.
@@ -21,6 +21,8 @@ import javax.imageio.stream.ImageInputStream;
 public record PictureFile(String type, double width, double height, byte[] bytes, List<String> removed) {
     public static final int MOST_BYTES = 20_000_000;
     public static final int MOST_PX = 20_000;
+    /** Of a whole picture: as many as a raster of 8,000 by 5,000 has. */
+    private static final long MOST_PIXELS = 40_000_000;
     /** Decoded with so many px along a side at most: enough to see that a file is whole. */
     private static final int GLANCE = 1_000;
 
@@ -46,13 +48,19 @@ public record PictureFile(String type, double width, double height, byte[] bytes
     }
 
     private static PictureFile raster(byte[] bytes, String format, String type) throws BadPicture {
-        Iterator<ImageReader> readers = ImageIO.getImageReadersByFormatName(format);
-        ImageReader reader = readers.next();
-        try (ImageInputStream stream = ImageIO.createImageInputStream(new ByteArrayInputStream(bytes))) {
-            reader.setInput(stream);
+        // The header alone tells what it would take to read the rest.
+        if (format.equals("png")) PngChunks.check(bytes);
+        ImageReader reader = ImageIO.getImageReadersByFormatName(format).next();
+        try (ImageInputStream stream = new MemoryCacheImageInputStream(new ByteArrayInputStream(bytes))) {
+            // Words that stand in a file are not read: few bytes may unpack to very many.
+            reader.setInput(stream, true, true);
             int width = reader.getWidth(0);
             int height = reader.getHeight(0);
             checkSize(width, height);
+            if ((long) width * height > MOST_PIXELS) {
+                throw new BadPicture("the picture has " + width + " × " + height + " px; at most "
+                        + MOST_PIXELS / 1_000_000 + " million are taken: save a smaller one");
+            }
             decode(reader, width, height);
             return new PictureFile(type, width, height, bytes, List.of());
         } catch (IOException | RuntimeException e) {

@@ -1,5 +1,8 @@
 package glimble.server.cases;
 
+import glimble.budget.Budget;
+import glimble.budget.TooLaborious;
+import glimble.cases.CaseEffort;
 import glimble.cases.CaseMap;
 import glimble.cases.Conditions;
 import glimble.cases.Widths;
@@ -9,6 +12,7 @@ import glimble.rest.Pictures;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.List;
@@ -24,8 +28,11 @@ class CasesController {
     private final Typesetter typesetter;
     private final Pictures pictures;
     private final HouseStore house;
+    private final Workroom workroom;
 
-    CasesController(DocumentReader documents, Typesetter typesetter, Pictures pictures, HouseStore house) {
+    CasesController(
+            DocumentReader documents, Typesetter typesetter, Pictures pictures, HouseStore house, Workroom workroom) {
+        this.workroom = workroom;
         this.documents = documents;
         this.typesetter = typesetter;
         this.pictures = pictures;
@@ -41,12 +48,16 @@ class CasesController {
     @PostMapping("/api/cases")
     MapAnswer map(@RequestBody MapRequest request) {
         Graphic graphic = house.framed(documents.read(request.document()));
+        return workroom.work(CaseEffort.ofMap(graphic), "$.document.cases", () -> map(graphic));
+    }
+
+    private MapAnswer map(Graphic graphic) {
         try {
-            CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures));
+            CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures, Budget.ofRequest()));
             List<List<String>> conditions =
                     graphic.cases().stream().map(CasesController::words).toList();
             return new MapAnswer(map, conditions);
-        } catch (CaseMap.TooEntangled e) {
+        } catch (TooLaborious e) {
             throw new Refused("$.document.cases", e.getMessage());
         }
     }

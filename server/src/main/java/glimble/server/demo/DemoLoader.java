@@ -8,13 +8,16 @@ import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Graphic;
 import glimble.server.graphics.GraphicMapper;
 import glimble.server.graphics.GraphicStore;
+import glimble.server.graphics.SaveId;
 import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.House;
 import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
+import glimble.server.proofs.ProofAsked;
 import glimble.text.Typesetter;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +33,7 @@ class DemoLoader implements ApplicationRunner {
     private final PictureStore pictures;
     private final JsonMapper json;
     private final Typesetter typesetter;
+    private final ApplicationEventPublisher events;
 
     DemoLoader(
             GraphicMapper mapper,
@@ -37,7 +41,9 @@ class DemoLoader implements ApplicationRunner {
             HouseStore house,
             PictureStore pictures,
             JsonMapper json,
-            Typesetter typesetter) {
+            Typesetter typesetter,
+            ApplicationEventPublisher events) {
+        this.events = events;
         this.pictures = pictures;
         this.json = json;
         this.mapper = mapper;
@@ -49,20 +55,21 @@ class DemoLoader implements ApplicationRunner {
     @Override
     @Transactional
     public void run(ApplicationArguments arguments) {
-        if (house.current().revision() == 0) house.save(json.readValue(DemoGraphics.house(), House.class));
+        if (house.current().revision() == 0) house.save(json.readValue(DemoGraphics.house(), House.class), SaveId.NONE);
         if (pictures.isEmpty()) addPictures();
         if (mapper.count() > 0) return;
         for (String json : DemoGraphics.all()) {
-            StoredGraphic added = store.add(read(json));
+            StoredGraphic added = store.add(read(json), SaveId.NONE);
             if (json.equals(DemoGraphics.named(STRAP))) addFaulty(added);
         }
     }
 
     /** A second revision with faults on purpose, and the sound one again as the third. */
     private void addFaulty(StoredGraphic strap) {
-        store.save(strap.id(), strap.revision(), read(DemoGraphics.faulty()));
+        store.save(strap.id(), strap.revision(), read(DemoGraphics.faulty()), SaveId.NONE);
         store.nameRevision(strap.id(), strap.revision() + 1, "five faults on purpose");
-        store.save(strap.id(), strap.revision() + 1, read(strap.document()));
+        store.save(strap.id(), strap.revision() + 1, read(strap.document()), SaveId.NONE);
+        events.publishEvent(new ProofAsked(strap.id(), strap.revision() + 1));
     }
 
     private Graphic read(String json) {

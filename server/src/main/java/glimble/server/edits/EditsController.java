@@ -1,5 +1,7 @@
 package glimble.server.edits;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.EditRefused;
@@ -18,17 +20,20 @@ import glimble.graphic.PhaseName;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
 import glimble.reel.Bar;
-import glimble.reel.Effort;
+import glimble.reel.ReelEffort;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
+import glimble.rest.RestEffort;
 import glimble.rest.RestSolver;
 import glimble.server.graphics.DocumentReader;
+import glimble.server.graphics.ValuesReader;
 import glimble.server.house.HouseGraphic;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
@@ -50,8 +55,18 @@ class EditsController {
     private final Typesetter typesetter;
     private final HouseStore house;
     private final Pictures pictures;
+    private final ValuesReader values;
+    private final Workroom workroom;
 
-    EditsController(DocumentReader documents, Typesetter typesetter, HouseStore house, Pictures pictures) {
+    EditsController(
+            DocumentReader documents,
+            Typesetter typesetter,
+            HouseStore house,
+            Pictures pictures,
+            ValuesReader values,
+            Workroom workroom) {
+        this.values = values;
+        this.workroom = workroom;
         this.house = house;
         this.pictures = pictures;
         this.documents = documents;
@@ -113,7 +128,11 @@ class EditsController {
         Graphic graphic = documents.read(request.document());
         if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
-        Graphic edited = allowed(graphic, request);
+        Map<String, String> filling = values.checked(request.values());
+        Effort effort = ReelEffort.of(graphic, filling, graphic.frame().length());
+        Graphic edited = effort.steps() > Effort.MOST
+                ? workroom.inTurn(() -> allowed(graphic, request))
+                : workroom.work(effort, "$.document", () -> allowed(graphic, request));
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
@@ -232,32 +251,37 @@ class EditsController {
 
     private Graphic retimed(Graphic graphic, EditRequest request) {
         if (request.steps() == null || request.steps() < 1) throw new Refused("$.steps", "must be 1 frame or more");
-        if (length(graphic, request) == 0) {
+        Budget budget = Budget.ofRequest();
+        if (length(graphic, request, budget) == 0) {
             throw new Refused("$.phase", "has no moves that could take another length");
         }
-        return MoveEdits.retime(graphic, phase(request), request.steps(), tried -> length(tried, request));
+        return MoveEdits.retime(graphic, phase(request), request.steps(), tried -> length(tried, request, budget));
     }
 
     /** Frames of the phase that the request is about, for the values at hand. */
-    private int length(Graphic graphic, EditRequest request) {
+    private int length(Graphic graphic, EditRequest request, Budget budget) {
         int length = 0;
-        for (Bar bar : worked(graphic, request.values()).bars()) {
+        for (Bar bar : worked(graphic, request.values(), budget).bars()) {
             if (bar.phase() == phase(request)) length = Math.max(length, bar.start() + bar.length());
         }
         return length;
     }
 
-    private WorkedOut worked(Graphic graphic, Map<String, String> values) {
+    private WorkedOut worked(Graphic graphic, Map<String, String> values, Budget budget) {
         Map<String, String> given = values == null ? Map.of() : values;
-        Effort.of(graphic, given).refusal().ifPresent(why -> {
-            throw new Refused("$.document", why);
-        });
-        return ReelMaker.make(house.framed(graphic), given, typesetter, pictures);
+        budget.allow(ReelEffort.of(graphic, given, graphic.frame().length()));
+        return ReelMaker.make(
+                house.framed(graphic),
+                given,
+                typesetter,
+                pictures,
+                graphic.frame().length(),
+                budget);
     }
 
     /** As its mirror image of the in is for the values at hand. */
     private Graphic ownOut(Graphic graphic, Map<String, String> values) {
-        WorkedOut worked = worked(graphic, values);
+        WorkedOut worked = worked(graphic, values, Budget.ofRequest());
         Map<String, Integer> starts = new HashMap<>();
         Map<String, Integer> ends = new HashMap<>();
         for (Bar bar : worked.bars()) {
@@ -310,6 +334,7 @@ class EditsController {
     private Map<String, Rect> boxes(Graphic graphic, Map<String, String> values) {
         Map<String, Rect> boxes = new HashMap<>();
         Map<String, String> given = values == null ? Map.of() : values;
+        Budget.ofRequest().spend(RestEffort.of(graphic, given));
         for (PartRest part : RestSolver.solve(house.framed(graphic), given, typesetter, pictures)
                 .parts()
                 .values()) {

@@ -26,11 +26,16 @@ public interface GraphicMapper {
 
     void addGraphic(NewGraphic graphic);
 
+    /** What was kept of the save with an id. */
+    Optional<StoredGraphic> findSave(@Param("saveId") String saveId);
+
+    /** @param saveId null for a save without an id; fails if there is a save with it already */
     void addRevision(
             @Param("id") long id,
             @Param("revision") int revision,
             @Param("document") String document,
-            @Param("savedAt") Instant savedAt);
+            @Param("savedAt") Instant savedAt,
+            @Param("saveId") String saveId);
 
     void makeCurrent(
             @Param("id") long id,

@@ -48,22 +48,31 @@ public class GraphicStore {
     }
 
     @Transactional
-    public StoredGraphic add(Graphic graphic) {
+    public StoredGraphic add(Graphic graphic, SaveId saveId) {
+        Optional<StoredGraphic> kept = kept(saveId);
+        if (kept.isPresent()) return kept.get();
         NewGraphic added = new NewGraphic(graphic.name(), now());
         mapper.addGraphic(added);
-        return addRevision(added.getId(), 1, graphic, added.getSavedAt());
+        return addRevision(added.getId(), 1, graphic, added.getSavedAt(), saveId);
+    }
+
+    private Optional<StoredGraphic> kept(SaveId saveId) {
+        return saveId.text().flatMap(mapper::findSave);
     }
 
     /**
      * @param basedOn the revision that was changed
+     * @param saveId of a save that may have been kept already: then that is the answer, and nothing is saved
      * @throws Stale if somebody has saved another one since
      * @throws NotThere if there is no such graphic
      */
     @Transactional
-    public StoredGraphic save(long id, int basedOn, Graphic graphic) {
+    public StoredGraphic save(long id, int basedOn, Graphic graphic, SaveId saveId) {
         int current = mapper.lockedRevision(id).orElseThrow(() -> new NotThere("There is no graphic " + id + "."));
+        Optional<StoredGraphic> kept = kept(saveId).filter(of -> of.id() == id);
+        if (kept.isPresent()) return kept.get();
         if (current != basedOn) throw new Stale(basedOn, find(id));
-        StoredGraphic saved = addRevision(id, current + 1, graphic, now());
+        StoredGraphic saved = addRevision(id, current + 1, graphic, now(), saveId);
         mapper.makeCurrent(id, saved.revision(), graphic.name(), saved.savedAt());
         mapper.dropDraft(id);
         return saved;
@@ -113,9 +122,9 @@ public class GraphicStore {
         if (mapper.setDeleted(id, deleted) == 0) throw new NotThere("There is no graphic " + id + ".");
     }
 
-    private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt) {
+    private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt, SaveId saveId) {
         String document = GraphicJson.write(graphic);
-        mapper.addRevision(id, revision, document, savedAt);
+        mapper.addRevision(id, revision, document, savedAt, saveId.text().orElse(null));
         events.publishEvent(new GraphicSaved(id, revision));
         return new StoredGraphic(id, revision, savedAt, document);
     }

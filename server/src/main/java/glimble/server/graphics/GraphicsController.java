@@ -10,6 +10,7 @@ import java.time.Instant;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
@@ -47,11 +48,16 @@ class GraphicsController {
             Instant savedAt,
             @Schema(ref = GRAPHIC) JsonNode document) {}
 
-    record NewGraphicRequest(@Schema(ref = GRAPHIC) JsonNode document) {}
+    /** @param saveId missing for none */
+    record NewGraphicRequest(@Schema(ref = GRAPHIC) JsonNode document, String saveId) {}
 
-    /** A save states the revision it changes. */
+    /**
+     * A save states the revision it changes.
+     *
+     * @param saveId missing for none; of no account to a draft
+     */
     record SaveRequest(
-            Integer basedOn, @Schema(ref = GRAPHIC) JsonNode document) {}
+            Integer basedOn, @Schema(ref = GRAPHIC) JsonNode document, String saveId) {}
 
     @GetMapping
     List<GraphicAnswer> all() {
@@ -90,15 +96,24 @@ class GraphicsController {
 
     @PostMapping
     ResponseEntity<GraphicAnswer> add(@RequestBody NewGraphicRequest request) {
-        StoredGraphic added = store.add(documents.read(request.document()));
+        StoredGraphic added = added(documents.read(request.document()), SaveId.of(request.saveId()));
         return ResponseEntity.created(URI.create("/api/graphics/" + added.id())).body(answer(added));
+    }
+
+    private StoredGraphic added(Graphic graphic, SaveId saveId) {
+        try {
+            return store.add(graphic, saveId);
+        } catch (DuplicateKeyException e) {
+            // The very same was sent twice at the same time.
+            return store.add(graphic, saveId);
+        }
     }
 
     @PutMapping("/{id}")
     GraphicAnswer save(@PathVariable long id, @RequestBody SaveRequest request) {
         if (request.basedOn() == null) throw new Refused("$.basedOn", "is missing; state the revision you changed");
         Graphic graphic = documents.read(request.document());
-        return answer(store.save(id, request.basedOn(), graphic));
+        return answer(store.save(id, request.basedOn(), graphic, SaveId.of(request.saveId())));
     }
 
     /** What is being changed and not saved yet; missing if there is nothing. */

@@ -1,8 +1,10 @@
 package glimble.server.house;
 
 import glimble.graphic.SafeAreas;
+import glimble.server.graphics.SaveId;
 import glimble.server.problems.Refused;
 import java.util.List;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -21,7 +23,7 @@ class HouseController {
 
     @GetMapping
     House house() {
-        return store.current();
+        return store.lately();
     }
 
     /** The revision that is sent is the one that was changed. */
@@ -29,15 +31,33 @@ class HouseController {
     House save(@RequestBody HouseRequest request) {
         if (request.palette() == null) throw new Refused("$.palette", "is missing; send all entries");
         if (request.styles() == null) throw new Refused("$.styles", "is missing; send all entries");
+        noNull(request.palette(), "$.palette");
+        noNull(request.styles(), "$.styles");
+        if (request.gestures() != null) noNull(request.gestures(), "$.gestures");
         if (request.safe() == null) throw new Refused("$.safe", "is missing; send action and title");
-        return store.save(
-                new House(request.revision(), request.palette(), request.styles(), request.safe(), request.gestures()));
+        House house =
+                new House(request.revision(), request.palette(), request.styles(), request.safe(), request.gestures());
+        SaveId saveId = SaveId.of(request.saveId());
+        try {
+            return store.save(house, saveId);
+        } catch (DuplicateKeyException e) {
+            // Another one, or this very one sent twice, was kept in the meantime.
+            return store.save(house, saveId);
+        }
     }
 
+    private static void noNull(List<?> entries, String path) {
+        for (int i = 0; i < entries.size(); i++) {
+            if (entries.get(i) == null) throw new Refused(path + "[" + i + "]", "must be an object, not null");
+        }
+    }
+
+    /** @param saveId missing for none */
     record HouseRequest(
             int revision,
             List<House.PaletteEntry> palette,
             List<House.StyleEntry> styles,
             SafeAreas safe,
-            List<House.GestureEntry> gestures) {}
+            List<House.GestureEntry> gestures,
+            String saveId) {}
 }

@@ -12,6 +12,17 @@ public interface HouseMapper {
     /** Empty before the first save. */
     Optional<StoredHouse> current();
 
-    /** Fails if there is such a revision already. */
-    void add(@Param("revision") int revision, @Param("document") String document, @Param("savedAt") Instant savedAt);
+    /** What was kept of the save with an id. */
+    Optional<StoredHouse> findSave(@Param("saveId") String saveId);
+
+    /**
+     * Fails if there is such a revision, or a save with that id, already.
+     *
+     * @param saveId null for a save without an id
+     */
+    void add(
+            @Param("revision") int revision,
+            @Param("document") String document,
+            @Param("savedAt") Instant savedAt,
+            @Param("saveId") String saveId);
 }

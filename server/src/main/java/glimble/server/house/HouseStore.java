@@ -3,6 +3,7 @@ package glimble.server.house;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
+import glimble.server.graphics.SaveId;
 import glimble.server.house.House.GestureEntry;
 import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.House.StyleEntry;
@@ -13,6 +14,8 @@ import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
@@ -41,6 +44,16 @@ public class HouseStore {
         House current = mapper.current().map(this::read).orElse(House.NONE);
         known = current;
         return current;
+    }
+
+    /** As it is, or as it was when last read or saved while the database is away. */
+    public House lately() {
+        try {
+            return current();
+        } catch (DataAccessException e) {
+            if (known == null) throw e;
+            return known;
+        }
     }
 
     /** As it was when last read or saved. */
@@ -75,20 +88,24 @@ public class HouseStore {
 
     /**
      * @param house its revision is the one that was changed
+     * @param saveId of a save that may have been kept already: then that is the answer, and nothing is saved
      * @throws StaleHouse if somebody has saved another one since
+     * @throws DuplicateKeyException if somebody saves at the same time; asked again it says which of these two it was
      * @throws Refused if something of it is not as it may be
      */
     @Transactional
-    public House save(House house) {
+    public House save(House house, SaveId saveId) {
         HouseCheck.check(house, typesetter.fonts());
+        Optional<House> kept = saveId.text().flatMap(mapper::findSave).map(this::read);
+        if (kept.isPresent()) return kept.get();
         House current = current();
         if (current.revision() != house.revision()) throw new StaleHouse(house.revision(), current.revision());
         House next = house.at(current.revision() + 1);
-        try {
-            mapper.add(next.revision(), json.writeValueAsString(StoredStyle.of(next)), clock.instant());
-        } catch (DuplicateKeyException e) {
-            throw new StaleHouse(house.revision(), next.revision());
-        }
+        mapper.add(
+                next.revision(),
+                json.writeValueAsString(StoredStyle.of(next)),
+                clock.instant(),
+                saveId.text().orElse(null));
         known = next;
         return next;
     }

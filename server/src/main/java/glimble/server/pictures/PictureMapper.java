@@ -14,6 +14,9 @@ public interface PictureMapper {
     List<PictureNote> all();
 
     /** Removed ones too. */
+    List<PictureNote> everKnown();
+
+    /** Removed ones too. */
     long count();
 
     /** Removed ones too, since documents may still name them. */

@@ -1,35 +1,58 @@
 package glimble.server.pictures;
 
+import com.github.benmanes.caffeine.cache.Cache;
+import com.github.benmanes.caffeine.cache.Caffeine;
 import glimble.formats.pictures.PictureFile;
 import glimble.rest.Pictures;
+import glimble.rest.Pictures.Extent;
 import glimble.server.problems.NotThere;
 import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.concurrent.ConcurrentHashMap;
+import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 
 /**
- * Keeps the pictures of the house. The content of a picture never changes, so its proportions are read once, and graphics are
- * worked out also while the database is away.
+ * Keeps the pictures of the house. Their content never changes; which there are, and which there are not, is remembered, so that graphics
+ * are worked out without asking the database, and also while it is away.
  */
 @Service
 public class PictureStore implements Pictures {
     private static final int LONGEST_KEY = 40;
+    private static final Duration HOLDS = Duration.ofSeconds(5);
+    private static final long KEPT_BYTES = 48_000_000;
 
     private final PictureMapper mapper;
     private final Clock clock;
-    private final Map<String, Extent> known = new ConcurrentHashMap<>();
+    private volatile Known known;
+    private volatile List<PictureNote> lately;
+    /** Those that were asked for lately, which are those of what is open. */
+    private final Cache<String, PictureContent> contents = Caffeine.newBuilder()
+            .maximumWeight(KEPT_BYTES)
+            .weigher((String key, PictureContent of) -> of.content().length)
+            .build();
+
+    /** @param until when they are to be read again */
+    private record Known(Map<String, Extent> extents, Instant until) {}
 
     PictureStore(PictureMapper mapper, Clock clock) {
         this.mapper = mapper;
         this.clock = clock;
     }
 
+    /** As they are, or as they were when last read while the database is away. */
     public List<PictureNote> all() {
-        return mapper.all();
+        try {
+            lately = mapper.all();
+        } catch (DataAccessException e) {
+            if (lately == null) throw e;
+        }
+        return lately;
     }
 
     /** Whether there has never been one. */
@@ -39,17 +62,31 @@ public class PictureStore implements Pictures {
 
     @Override
     public Optional<Extent> extent(String key) {
-        if (key.isEmpty()) return Optional.empty();
-        Extent extent = known.get(key);
-        if (extent != null) return Optional.of(extent);
-        Optional<Extent> found = mapper.find(key).map(note -> new Extent(note.width(), note.height()));
-        found.ifPresent(read -> known.put(key, read));
-        return found;
+        return Optional.ofNullable(extents().get(key));
+    }
+
+    /** Of all pictures there are; read again after a while, since another server may have taken one in. */
+    private Map<String, Extent> extents() {
+        Known now = known;
+        if (now != null && clock.instant().isBefore(now.until())) return now.extents();
+        try {
+            Map<String, Extent> extents = new HashMap<>();
+            for (PictureNote note : mapper.everKnown()) {
+                extents.put(note.key(), new Extent(note.width(), note.height()));
+            }
+            known = new Known(extents, clock.instant().plus(HOLDS));
+        } catch (DataAccessException e) {
+            if (now == null) throw e;
+            known = new Known(now.extents(), clock.instant().plus(HOLDS));
+        }
+        return known.extents();
     }
 
     /** @throws NotThere if there has never been such a picture */
     public PictureContent content(String key) {
-        return mapper.content(key).orElseThrow(() -> new NotThere("There is no picture '" + key + "'."));
+        PictureContent content = contents.get(key, of -> mapper.content(of).orElse(null));
+        if (content == null) throw new NotThere("There is no picture '" + key + "'.");
+        return content;
     }
 
     /**
@@ -65,6 +102,7 @@ public class PictureStore implements Pictures {
             if (mapper.find(note.key()).isPresent()) continue;
             try {
                 mapper.add(note, file.bytes(), clock.instant());
+                known = null;
                 return note;
             } catch (DuplicateKeyException e) {
                 // Somebody else has just taken that key; the next one is tried.

@@ -24,8 +24,10 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pictures")
 class PicturesController {
     private final PictureStore store;
+    private final PictureRoom room;
 
-    PicturesController(PictureStore store) {
+    PicturesController(PictureStore store, PictureRoom room) {
+        this.room = room;
         this.store = store;
     }
 
@@ -46,7 +48,7 @@ class PicturesController {
     @ResponseStatus(HttpStatus.CREATED)
     AddedPicture add(@RequestParam String name, @RequestBody byte[] content) {
         try {
-            PictureFile file = PictureFile.read(content);
+            PictureFile file = room.read(content);
             return new AddedPicture(store.add(name, file), file.removed());
         } catch (BadPicture e) {
             throw new Refused("$", e.getMessage());

@@ -8,22 +8,31 @@ import jakarta.servlet.http.HttpServletRequest;
 import jakarta.servlet.http.HttpServletRequestWrapper;
 import jakarta.servlet.http.HttpServletResponse;
 import java.io.IOException;
+import java.util.concurrent.Semaphore;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.http.HttpHeaders;
 import org.springframework.http.HttpStatus;
-import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
 import org.springframework.web.filter.OncePerRequestFilter;
 
-/** Refuses request bodies over a size: at once if the size is announced, else as soon as it is passed. */
+/**
+ * Refuses request bodies over a size: at once if the size is announced, else as soon as it is passed; and those that come in too slowly,
+ * or while so many are coming in that there would be no thread left for anything else.
+ */
 @Component
 class LargestBody extends OncePerRequestFilter {
     private final long most;
 
     private final long mostOfPicture;
+    private final Semaphore comingIn;
 
-    LargestBody(@Value("${glimble.largest-body}") long most, @Value("${glimble.largest-picture}") long mostOfPicture) {
+    LargestBody(
+            @Value("${glimble.largest-body}") long most,
+            @Value("${glimble.largest-picture}") long mostOfPicture,
+            @Value("${glimble.most-bodies}") int mostAtOnce) {
         this.most = most;
         this.mostOfPicture = mostOfPicture;
+        comingIn = new Semaphore(mostAtOnce);
     }
 
     private long most(HttpServletRequest request) {
@@ -35,42 +44,76 @@ class LargestBody extends OncePerRequestFilter {
             throws ServletException, IOException {
         long most = most(request);
         if (request.getContentLengthLong() > most) {
-            response.setStatus(HttpStatus.CONTENT_TOO_LARGE.value());
-            response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-            response.getWriter()
-                    .print("{\"status\":413,\"title\":\"Too large\",\"detail\":\"" + new TooLarge(most).getMessage()
-                            + "\"}");
+            ProblemAnswer.write(response, HttpStatus.CONTENT_TOO_LARGE, "Too large", new TooLarge(most).getMessage());
             return;
         }
-        chain.doFilter(new Counted(request, most), response);
+        if (!comingIn.tryAcquire()) {
+            response.setHeader(HttpHeaders.RETRY_AFTER, "2");
+            ProblemAnswer.write(
+                    response,
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Busy",
+                    "Too many requests are coming in; try again in a moment.");
+            return;
+        }
+        Counted counted = new Counted(request, most, comingIn);
+        try {
+            chain.doFilter(counted, response);
+        } finally {
+            counted.end();
+        }
     }
 
     private static final class Counted extends HttpServletRequestWrapper {
         private final long most;
+        private final Semaphore comingIn;
+        private boolean ended;
 
-        Counted(HttpServletRequest request, long most) {
+        Counted(HttpServletRequest request, long most, Semaphore comingIn) {
             super(request);
             this.most = most;
+            this.comingIn = comingIn;
+        }
+
+        /** Once it has come in, another may. */
+        void end() {
+            if (!ended) comingIn.release();
+            ended = true;
         }
 
         @Override
         public ServletInputStream getInputStream() throws IOException {
-            return new CountedStream(super.getInputStream(), most);
+            return new CountedStream(super.getInputStream(), most, this::end);
         }
     }
 
     private static final class CountedStream extends ServletInputStream {
+        /** Seconds that any body may take, and bytes of each further second. */
+        private static final int SECONDS = 8;
+
+        private static final long BYTES_A_SECOND = 50_000;
+
         private final ServletInputStream stream;
         private final long most;
+        private final Runnable ended;
+        private final long began = System.nanoTime();
         private long count;
 
-        CountedStream(ServletInputStream stream, long most) {
+        CountedStream(ServletInputStream stream, long most, Runnable ended) {
             this.most = most;
             this.stream = stream;
+            this.ended = ended;
         }
 
-        private int counted(int read, int bytes) throws TooLarge {
-            if (read >= 0 && (count += bytes) > most) throw new TooLarge(most);
+        private int counted(int read, int bytes) throws IOException {
+            if (read < 0) {
+                ended.run();
+                return read;
+            }
+            count += bytes;
+            if (count > most) throw new TooLarge(most);
+            double seconds = (System.nanoTime() - began) / 1e9;
+            if (seconds > SECONDS + count / (double) BYTES_A_SECOND) throw new TooSlow();
             return read;
         }
 

@@ -1,22 +1,31 @@
 package glimble.server.problems;
 
+import glimble.budget.TooLaborious;
 import glimble.document.Problem;
+import glimble.server.work.Busy;
+import java.net.SocketTimeoutException;
 import java.sql.SQLException;
+import java.sql.SQLTransientConnectionException;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.function.Predicate;
 import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.dao.DataAccessResourceFailureException;
+import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.HttpStatusCode;
 import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
+import org.springframework.http.converter.HttpMessageNotWritableException;
+import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
+import org.springframework.web.context.request.ServletWebRequest;
 import org.springframework.web.context.request.WebRequest;
 import org.springframework.web.servlet.mvc.method.annotation.ResponseEntityExceptionHandler;
 import tools.jackson.core.JacksonException;
@@ -35,7 +44,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     /** A problem of a document, as it is sent. */
-    record ProblemAnswer(String path, String sentence) {}
+    record ProblemSent(String path, String sentence) {}
 
     private static ProblemDetail problem(HttpStatus status, String title, String sentence) {
         ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
@@ -57,9 +66,25 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         problem.setProperty(
                 "problems",
                 problems.stream()
-                        .map(p -> new ProblemAnswer(p.path(), p.sentence()))
+                        .map(p -> new ProblemSent(p.path(), p.sentence()))
                         .toList());
         return problem;
+    }
+
+    /** What was allowed beforehand and turned out to be more. */
+    @ExceptionHandler
+    ProblemDetail tooLaborious(TooLaborious e) {
+        return refused(new Refused("$.document", e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> busy(Busy e) {
+        return away(problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage()));
+    }
+
+    @ExceptionHandler
+    ProblemDetail taken(DuplicateKeyException e) {
+        return refused(new Refused("$.saveId", "is that of another save; make a new one"));
     }
 
     @ExceptionHandler
@@ -83,12 +108,16 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @Override
     protected ResponseEntity<Object> handleHttpMessageNotReadable(
             HttpMessageNotReadableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
-        Optional<TooLarge> tooLarge = cause(e, TooLarge.class, any -> true);
+        Optional<TooLarge> tooLarge = cause(e, TooLarge.class);
         if (tooLarge.isPresent()) {
             return sent(problem(
                     HttpStatus.CONTENT_TOO_LARGE, "Too large", tooLarge.get().getMessage()));
         }
-        String sentence = cause(e, JacksonException.class, any -> true)
+        Optional<TooSlow> tooSlow = cause(e, TooSlow.class);
+        if (tooSlow.isPresent() || cause(e, SocketTimeoutException.class).isPresent()) {
+            return sent(problem(HttpStatus.REQUEST_TIMEOUT, "Too slow", TooSlow.SENTENCE));
+        }
+        String sentence = cause(e, JacksonException.class)
                 .map(jackson ->
                         "The request is not the JSON that is expected here: " + plain(jackson.getOriginalMessage()))
                 .orElse("The request has no body that can be read.");
@@ -105,18 +134,24 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         return ResponseEntity.status(problem.getStatus()).body(problem);
     }
 
+    @Override
+    protected ResponseEntity<Object> handleHttpMessageNotWritable(
+            HttpMessageNotWritableException e, HttpHeaders headers, HttpStatusCode status, WebRequest request) {
+        Optional<LargestAnswer.TooLarge> tooLarge = cause(e, LargestAnswer.TooLarge.class);
+        if (tooLarge.isEmpty()) return super.handleHttpMessageNotWritable(e, headers, status, request);
+        ((ServletWebRequest) request).getResponse().resetBuffer();
+        return sent(problem(
+                HttpStatus.UNPROCESSABLE_CONTENT,
+                "Cannot be taken",
+                tooLarge.get().getMessage()));
+    }
+
     /** Anything else: the database is away, or the fault is ours. */
     @ExceptionHandler
-    ResponseEntity<ProblemDetail> unexpected(Exception e) {
-        if (cause(e, SQLException.class, ProblemHandler::isLostConnection).isPresent()) {
+    ResponseEntity<ProblemDetail> unexpected(Exception e, WebRequest request) {
+        if (isAway(e)) {
             LOG.warn("The database does not answer: {}", e.getMessage());
-            ProblemDetail problem = problem(
-                    HttpStatus.SERVICE_UNAVAILABLE,
-                    "Database away",
-                    "The database does not answer. Nothing was changed; try again in a moment.");
-            return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
-                    .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
-                    .body(problem);
+            return away(databaseAway(e, request));
         }
         LOG.error("Unexpected", e);
         return ResponseEntity.internalServerError()
@@ -126,19 +161,42 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
                         "Something went wrong on the server. Nothing was changed."));
     }
 
-    /** Connection errors by class or by SQLSTATE class 08. */
-    private static boolean isLostConnection(SQLException e) {
-        return e instanceof java.sql.SQLTransientConnectionException
-                || e instanceof java.sql.SQLNonTransientConnectionException
-                || (e.getSQLState() != null && e.getSQLState().startsWith("08"));
+    /**
+     * A connection that was never got has changed nothing. One that was lost on the way may have: its commit may have arrived although its
+     * answer did not.
+     */
+    private static ProblemDetail databaseAway(Exception e, WebRequest request) {
+        boolean reads = request instanceof ServletWebRequest of && of.getHttpMethod() == HttpMethod.GET;
+        boolean began = cause(e, SQLTransientConnectionException.class).isEmpty();
+        String outcome = reads || !began
+                ? "Nothing was changed; try again in a moment."
+                : "It is not known whether the change was kept; send it again with the same id in a moment to find out.";
+        ProblemDetail problem =
+                problem(HttpStatus.SERVICE_UNAVAILABLE, "Database away", "The database does not answer. " + outcome);
+        problem.setProperty("known", reads || !began);
+        return problem;
     }
 
-    private static <T> Optional<T> cause(Throwable e, Class<T> type, Predicate<T> which) {
+    private static ResponseEntity<ProblemDetail> away(ProblemDetail problem) {
+        return ResponseEntity.status(HttpStatus.SERVICE_UNAVAILABLE)
+                .header(HttpHeaders.RETRY_AFTER, RETRY_SECONDS)
+                .body(problem);
+    }
+
+    /** Whatever the database says that is not about what it was asked: its classes of data, rules and syntax. */
+    private static boolean isAway(Exception e) {
+        if (cause(e, DataAccessResourceFailureException.class).isPresent()) return true;
+        if (cause(e, TransactionException.class).isPresent()) return true;
+        return cause(e, SQLException.class)
+                .map(sql -> sql.getSQLState() == null || !sql.getSQLState().matches("(22|23|42).*"))
+                .orElse(false);
+    }
+
+    private static <T> Optional<T> cause(Throwable e, Class<T> type) {
         return Stream.iterate(e, cause -> cause != null, Throwable::getCause)
                 .limit(20)
                 .filter(type::isInstance)
                 .map(type::cast)
-                .filter(which)
                 .findFirst();
     }
 }

@@ -2,6 +2,7 @@ package glimble.server.proofs;
 
 import glimble.graphic.Condition;
 import glimble.graphic.PhaseName;
+import glimble.proof.Check;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param done fillings that are proved so far
  * @param open findings that are not accepted
  * @param left what was not tried, for people; missing if nothing was left out
+ * @param why it could not be made, for people; missing if it could
  */
 public record ProofAnswer(
         long graphic,
@@ -26,7 +28,8 @@ public record ProofAnswer(
         int open,
         List<FillingAnswer> fillings,
         List<FindingAnswer> findings,
-        Optional<String> left) {
+        Optional<String> left,
+        Optional<String> why) {
 
     /** What it is doing. */
     public enum State {
@@ -34,13 +37,19 @@ public record ProofAnswer(
         NONE,
         RUNNING,
         FINISHED,
-        STOPPED
+        STOPPED,
+        /** It could not be made; what is wrong is said. */
+        FAILED
     }
 
     /** Values that it is proved with, and what is on air then. */
     public record FillingAnswer(String name, Map<String, String> values, Condition.Standing onAir) {
         static FillingAnswer of(Filling filling) {
             return new FillingAnswer(filling.name(), filling.values(), filling.onAir());
+        }
+
+        Filling filling() {
+            return new Filling(name, values, onAir);
         }
     }
 
@@ -89,15 +98,38 @@ public record ProofAnswer(
                     finding.reduced().map(FillingAnswer::of),
                     finding.accepted());
         }
+
+        Finding finding() {
+            Fault worst = new Fault(
+                    Check.named(check).orElseThrow(),
+                    part,
+                    other,
+                    phase,
+                    frame,
+                    measured,
+                    allowed,
+                    sentence,
+                    mend,
+                    where);
+            return new Finding(worst, trial, trials, reduced.map(FillingAnswer::filling), accepted);
+        }
     }
 
     static ProofAnswer none(long graphic, int revision) {
-        return new ProofAnswer(graphic, revision, State.NONE, 0, 0, List.of(), List.of(), Optional.empty());
+        return new ProofAnswer(
+                graphic, revision, State.NONE, 0, 0, List.of(), List.of(), Optional.empty(), Optional.empty());
+    }
+
+    /** @param why for people */
+    static ProofAnswer failed(long graphic, int revision, String why) {
+        return new ProofAnswer(
+                graphic, revision, State.FAILED, 0, 0, List.of(), List.of(), Optional.empty(), Optional.of(why));
     }
 
     /** Asked for, but not begun. */
     static ProofAnswer waiting(long graphic, int revision) {
-        return new ProofAnswer(graphic, revision, State.RUNNING, 0, 0, List.of(), List.of(), Optional.empty());
+        return new ProofAnswer(
+                graphic, revision, State.RUNNING, 0, 0, List.of(), List.of(), Optional.empty(), Optional.empty());
     }
 
     static ProofAnswer of(long graphic, int revision, ProofRun.Standing standing) {
@@ -110,10 +142,22 @@ public record ProofAnswer(
                 (int) standing.open(),
                 standing.fillings().stream().map(FillingAnswer::of).toList(),
                 standing.findings().stream().map(FindingAnswer::of).toList(),
-                Optional.of(standing.left()).filter(left -> !left.isEmpty()));
+                Optional.of(standing.left()).filter(left -> !left.isEmpty()),
+                Optional.empty());
+    }
+
+    /** Where the run stood that this was made of. */
+    ProofRun.Standing standing() {
+        return new ProofRun.Standing(
+                fillings.stream().map(FillingAnswer::filling).toList(),
+                done,
+                state == State.FINISHED,
+                state == State.STOPPED,
+                findings.stream().map(FindingAnswer::finding).toList(),
+                left.orElse(""));
     }
 
     ProofNote note() {
-        return new ProofNote(graphic, revision, fillings.size(), open, state == State.FINISHED);
+        return new ProofNote(graphic, revision, fillings.size(), open, state == State.FINISHED, state == State.FAILED);
     }
 }

@@ -18,6 +18,12 @@ public interface ProofMapper {
     /** In the place of the one there may be. */
     void keep(@Param("note") ProofNote note, @Param("result") String result, @Param("provedAt") Instant provedAt);
 
+    /** Proofs that wait or are being made, of instances like this. */
+    int queued(@Param("like") String like);
+
+    /** Those of them that wait. */
+    void dropWaiting(@Param("like") String like);
+
     Optional<String> names(@Param("graphic") long graphic);
 
     /** In the place of those there may be. */

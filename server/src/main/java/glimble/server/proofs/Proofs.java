@@ -7,43 +7,28 @@ import glimble.proof.Fillings;
 import glimble.proof.Prover;
 import glimble.prove.NamesTable;
 import glimble.prove.ProofRun;
-import glimble.prove.ProofSheet;
-import glimble.prove.WorstFrame;
-import glimble.server.graphics.GraphicSaved;
 import glimble.server.graphics.GraphicStore;
 import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
-import glimble.server.problems.NotThere;
 import glimble.server.problems.Refused;
 import glimble.typeset.JdkTypesetter;
-import jakarta.annotation.PreDestroy;
 import java.time.Clock;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
-import java.util.concurrent.TimeUnit;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.event.TransactionalEventListener;
+import org.springframework.transaction.TransactionException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Proves revisions one after the other, each after it is saved or when it is asked for, and keeps what they came to. */
+/** Proves revisions and keeps what they came to. */
 @Service
 class Proofs {
     private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
-
-    /** Seconds; a little longer than the database is waited for. */
-    private static final int ENDING = 12;
-
-    private static final String AWAY = "the database does not answer";
 
     private final ProofMapper mapper;
     private final GraphicStore store;
@@ -53,16 +38,12 @@ class Proofs {
     private final JsonMapper json;
     private final Clock clock;
     private final Map<Revision, ProofRun> running = new ConcurrentHashMap<>();
-    /** Asked for, but not begun. */
-    private final Set<Revision> waiting = ConcurrentHashMap.newKeySet();
-
-    private final ExecutorService queue = Executors.newSingleThreadExecutor(task -> {
-        Thread thread = new Thread(task, "proofs");
-        thread.setDaemon(true);
-        return thread;
-    });
+    private volatile boolean closing;
 
     private record Revision(long graphic, int number) {}
+
+    /** What was begun is to be done again after the next start. */
+    private static final class Closing extends RuntimeException {}
 
     Proofs(
             ProofMapper mapper,
@@ -81,39 +62,17 @@ class Proofs {
         this.clock = clock;
     }
 
-    /** Waits for what is being kept, since the connections are closed next. */
-    @PreDestroy
-    void close() throws InterruptedException {
-        waiting.clear();
+    /** Ends what runs soon, without keeping it. */
+    void close() {
+        closing = true;
         running.values().forEach(ProofRun::stop);
-        queue.shutdown();
-        if (!queue.awaitTermination(ENDING, TimeUnit.SECONDS)) queue.shutdownNow();
-    }
-
-    @TransactionalEventListener
-    void saved(GraphicSaved saved) {
-        start(saved.id(), saved.revision());
-    }
-
-    /** Begins anew, once those that were asked for before are done. */
-    void start(long graphic, int revision) {
-        store.find(graphic, revision);
-        Revision key = new Revision(graphic, revision);
-        stop(graphic, revision);
-        waiting.add(key);
-        queue.submit(() -> {
-            // It may have been stopped, or begun by an earlier asking, in the meantime.
-            if (waiting.contains(key)) prove(key);
-        });
     }
 
     private ProofRun run(long id, int revision) {
         Graphic graphic = graphic(store.find(id, revision));
         Prover prover = new Prover(graphic, house.palette(), typesetter, pictures);
-        Fillings.Made made = Fillings.made(graphic, typesetter, pictures);
-        List<Filling> fillings = new ArrayList<>(made.fillings());
-        mapper.names(id).ifPresent(csv -> fillings.addAll(named(csv, graphic)));
-        return new ProofRun(prover, fillings, made.left());
+        List<Filling> named = mapper.names(id).map(csv -> named(csv, graphic)).orElse(List.of());
+        return ProofRun.of(prover, Fillings.made(graphic, typesetter, pictures), named);
     }
 
     private Graphic graphic(StoredGraphic stored) {
@@ -131,51 +90,59 @@ class Proofs {
         }
     }
 
-    private void prove(Revision of) {
-        ProofRun run;
+    /**
+     * Proves a revision and keeps what it came to, also if it could not be done.
+     *
+     * @throws DataAccessException if the database is away: then it is to be tried again
+     */
+    void prove(long graphic, int revision) {
+        Revision of = new Revision(graphic, revision);
         try {
-            run = run(of.graphic(), of.number());
+            ProofRun run = run(graphic, revision);
             running.put(of, run);
-        } catch (DataAccessException e) {
-            LOG.warn("graphic {} at revision {} is not proved: {}", of.graphic(), of.number(), AWAY);
-            return;
-        } catch (RuntimeException e) {
-            LOG.error("the proof of graphic {} at revision {} could not begin", of.graphic(), of.number(), e);
-            return;
+            if (closing) throw new Closing();
+            ProofAnswer answer = ProofAnswer.of(graphic, revision, run.run());
+            if (closing) throw new Closing();
+            keep(answer);
+        } catch (DataAccessException | TransactionException | Closing e) {
+            throw e;
+        } catch (RuntimeException | StackOverflowError e) {
+            LOG.error("the proof of graphic {} at revision {} failed", graphic, revision, e);
+            keep(ProofAnswer.failed(
+                    graphic,
+                    revision,
+                    "Something went wrong on the server while it was proved. Prove it again, or change it."));
         } finally {
-            // From here on it may be asked for again.
-            waiting.remove(of);
+            running.remove(of);
         }
-        try {
-            ProofAnswer answer = ProofAnswer.of(of.graphic(), of.number(), run.run());
-            mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
-        } catch (DataAccessException e) {
-            LOG.warn("the proof of graphic {} at revision {} is not kept: {}", of.graphic(), of.number(), AWAY);
-        } catch (RuntimeException e) {
-            LOG.error("the proof of graphic {} at revision {} failed", of.graphic(), of.number(), e);
-        } finally {
-            running.remove(of, run);
-        }
+    }
+
+    private void keep(ProofAnswer answer) {
+        mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
     }
 
     List<ProofNote> current() {
         return mapper.current();
     }
 
-    ProofAnswer answer(long graphic, int revision) {
-        Revision of = new Revision(graphic, revision);
-        // One that was stopped to begin anew may still be ending.
-        if (waiting.contains(of)) return ProofAnswer.waiting(graphic, revision);
-        ProofRun run = running.get(of);
-        if (run != null) return ProofAnswer.of(graphic, revision, run.standing());
+    /** Where one that is being made here stands; empty if none is. */
+    Optional<ProofAnswer> standing(long graphic, int revision) {
+        return Optional.ofNullable(running.get(new Revision(graphic, revision)))
+                .map(run -> ProofAnswer.of(graphic, revision, run.standing()));
+    }
+
+    /** @throws glimble.server.problems.NotThere if there is no such revision */
+    void check(long graphic, int revision) {
         store.find(graphic, revision);
-        return mapper.result(graphic, revision)
-                .map(result -> json.readValue(result, ProofAnswer.class))
-                .orElse(ProofAnswer.none(graphic, revision));
+    }
+
+    /** What was kept; empty if there is nothing. */
+    Optional<ProofAnswer> kept(long graphic, int revision) {
+        store.find(graphic, revision);
+        return mapper.result(graphic, revision).map(result -> json.readValue(result, ProofAnswer.class));
     }
 
     void stop(long graphic, int revision) {
-        waiting.remove(new Revision(graphic, revision));
         ProofRun run = running.get(new Revision(graphic, revision));
         if (run != null) run.stop();
     }
@@ -200,20 +167,7 @@ class Proofs {
         mapper.dropNames(graphic);
     }
 
-    /** A page to hand over, made anew from the revision. */
-    String sheet(long id, int revision) {
-        if (answer(id, revision).state() == ProofAnswer.State.NONE) {
-            throw new NotThere("Revision " + revision + " of graphic " + id + " is not proved yet.");
-        }
-        Graphic graphic = graphic(store.find(id, revision));
-        ProofRun.Standing standing = run(id, revision).run();
-        WorstFrame frames = new WorstFrame(graphic, house.palette(), typesetter, pictures, key -> {
-            try {
-                return Optional.of(pictures.content(key).content());
-            } catch (NotThere e) {
-                return Optional.empty();
-            }
-        });
-        return ProofSheet.html(graphic.name() + ", revision " + revision, standing, graphic.proof(), frames);
+    Graphic graphic(long id, int revision) {
+        return graphic(store.find(id, revision));
     }
 }

@@ -5,8 +5,10 @@ import glimble.server.problems.Refused;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -22,9 +24,15 @@ class ProofsController {
     private static final int LONGEST_TABLE = 900_000;
 
     private final Proofs proofs;
+    private final ProofQueue queue;
+    private final ProofSheets sheets;
+    private final ApplicationEventPublisher events;
 
-    ProofsController(Proofs proofs) {
+    ProofsController(Proofs proofs, ProofQueue queue, ProofSheets sheets, ApplicationEventPublisher events) {
         this.proofs = proofs;
+        this.queue = queue;
+        this.sheets = sheets;
+        this.events = events;
     }
 
     /** @param usual its limit as long as a graphic says nothing else */
@@ -46,19 +54,28 @@ class ProofsController {
     /** While it runs, with what is found so far. */
     @GetMapping("/api/graphics/{id}/revisions/{revision}/proof")
     ProofAnswer proof(@PathVariable long id, @PathVariable int revision) {
-        return proofs.answer(id, revision);
+        proofs.check(id, revision);
+        Optional<ProofAnswer> running = proofs.standing(id, revision);
+        // One that is being stopped to begin anew may still be ending.
+        if (running.isPresent() && running.get().state() == ProofAnswer.State.RUNNING) return running.get();
+        if (queue.has(id, revision)) return ProofAnswer.waiting(id, revision);
+        // What it came to is kept before it leaves the queue, so what is read now is the last of them.
+        return proofs.kept(id, revision).orElse(ProofAnswer.none(id, revision));
     }
 
+    /** Begins anew, once those that were asked for before are done. */
     @PostMapping("/api/graphics/{id}/revisions/{revision}/proof")
     ProofAnswer start(@PathVariable long id, @PathVariable int revision) {
-        proofs.start(id, revision);
-        return proofs.answer(id, revision);
+        proofs.check(id, revision);
+        events.publishEvent(new ProofAsked(id, revision));
+        return ProofAnswer.waiting(id, revision);
     }
 
     /** Stops it; what is found so far is kept. */
     @DeleteMapping("/api/graphics/{id}/revisions/{revision}/proof")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void stop(@PathVariable long id, @PathVariable int revision) {
+        queue.drop(id, revision);
         proofs.stop(id, revision);
     }
 
@@ -66,8 +83,12 @@ class ProofsController {
     @GetMapping(
             value = "/api/graphics/{id}/revisions/{revision}/proof/sheet",
             produces = MediaType.TEXT_HTML_VALUE + ";charset=UTF-8")
-    String sheet(@PathVariable long id, @PathVariable int revision) {
-        return proofs.sheet(id, revision);
+    ResponseEntity<String> sheet(@PathVariable long id, @PathVariable int revision) {
+        return ResponseEntity.ok()
+                .header(
+                        "Content-Security-Policy",
+                        "default-src 'none'; style-src 'unsafe-inline'; img-src data:; frame-ancestors 'none'; sandbox")
+                .body(sheets.of(id, revision));
     }
 
     /** @param csv a heading row with fields, then a row for each filling */

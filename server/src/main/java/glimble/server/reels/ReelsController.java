@@ -1,9 +1,13 @@
 package glimble.server.reels;
 
+import glimble.budget.Budget;
+import glimble.budget.Effort;
 import glimble.cases.Answered;
+import glimble.cases.CaseEffort;
 import glimble.cases.CaseTable;
 import glimble.cases.Exchange;
 import glimble.cases.Variants;
+import glimble.cases.Widths;
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.Coloured;
@@ -19,9 +23,9 @@ import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.DrawnCurve;
 import glimble.reel.EarlyOut;
-import glimble.reel.Effort;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
+import glimble.reel.ReelEffort;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.Note;
@@ -32,8 +36,10 @@ import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestWords;
 import glimble.server.graphics.DocumentReader;
+import glimble.server.graphics.ValuesReader;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Workroom;
 import glimble.text.Blank;
 import glimble.text.Letters;
 import glimble.text.Typesetter;
@@ -50,14 +56,22 @@ import tools.jackson.databind.JsonNode;
 /** Works graphics out. Keeps nothing, so it can be asked on every keystroke. */
 @RestController
 class ReelsController {
-    private static final int MOST_VALUES = 64;
-
     private final DocumentReader documents;
     private final Typesetter typesetter;
     private final HouseStore house;
     private final Pictures pictures;
+    private final ValuesReader values;
+    private final Workroom workroom;
 
-    ReelsController(DocumentReader documents, Typesetter typesetter, HouseStore house, Pictures pictures) {
+    ReelsController(
+            DocumentReader documents,
+            Typesetter typesetter,
+            HouseStore house,
+            Pictures pictures,
+            ValuesReader values,
+            Workroom workroom) {
+        this.values = values;
+        this.workroom = workroom;
         this.pictures = pictures;
         this.documents = documents;
         this.typesetter = typesetter;
@@ -155,22 +169,32 @@ class ReelsController {
         Played seenAs = request.seenAs() == null ? Played.PLAIN : named(request.seenAs(), "$.seenAs");
         Graphic design = Exchange.back(read, seenAs);
         Graphic designed = house.framed(design);
+        if (request.played() != null) named(request.played(), "$.played");
+        List<Map<String, String>> fillings = values.checked(request.values());
+        int length = length(designed, request);
+        Effort effort = Effort.NONE;
+        for (Map<String, String> filling : fillings) {
+            effort = effort.plus(CaseEffort.ofAnswer(designed, filling)).plus(ReelEffort.of(designed, filling, length));
+        }
+        return workroom.work(effort, "$.values", () -> answer(request, design, designed, seenAs));
+    }
+
+    private ReelsAnswer answer(ReelsRequest request, Graphic design, Graphic designed, Played seenAs) {
+        Budget budget = Budget.ofRequest();
+        Widths widths = Widths.of(designed, typesetter, pictures, budget);
         Palette palette = house.palette();
-        List<Map<String, String>> fillings = checked(request.values());
         List<Answered> answered = new ArrayList<>();
         Effort effort = Effort.NONE;
-        for (Map<String, String> values : fillings) {
-            Played forced = answered.isEmpty() ? request.played() : null;
-            Answered of = answered(designed, values, request.onAir(), forced);
-            effort = effort.plus(Effort.of(of.graphic(), values));
+        for (Map<String, String> values : request.values()) {
+            Answered of = answered(designed, values, request, widths, answered.isEmpty());
+            // What is played may be more than what the design has for its phases.
+            effort = effort.plus(ReelEffort.of(of.graphic(), values, length(of.graphic(), request)));
             answered.add(of);
         }
-        effort.refusal().ifPresent(why -> {
-            throw new Refused("$.values", why + ", or send fewer values at once");
-        });
+        budget.allow(effort);
         List<WorkedOutAnswer> worked = new ArrayList<>();
-        for (int i = 0; i < fillings.size(); i++) {
-            worked.add(work(answered.get(i), palette, fillings.get(i), request));
+        for (int i = 0; i < answered.size(); i++) {
+            worked.add(work(answered.get(i), palette, request.values().get(i), request, budget));
         }
         Played looked =
                 answered.isEmpty() ? Played.PLAIN : answered.get(0).answer().played();
@@ -192,41 +216,24 @@ class ReelsController {
         return played;
     }
 
-    private Answered answered(Graphic designed, Map<String, String> values, Condition.Standing onAir, Played forced) {
-        Condition.Standing standing = onAir == null ? Condition.Standing.NOTHING : onAir;
-        Answered answered = Answered.of(designed, values, standing, typesetter, pictures);
-        if (forced == null) return answered;
-        named(forced, "$.played");
-        Graphic played = Variants.played(designed, forced);
+    /** @param first whether it is the filling for which the request may say what is played */
+    private Answered answered(
+            Graphic designed, Map<String, String> values, ReelsRequest request, Widths widths, boolean first) {
+        Condition.Standing standing = request.onAir() == null ? Condition.Standing.NOTHING : request.onAir();
+        Answered answered = Answered.of(designed, values, standing, widths);
+        if (!first || request.played() == null) return answered;
+        Graphic played = Variants.played(designed, request.played());
         // What no case plays together may not go together.
         documents.check(played);
-        return new Answered(played, answered.answer().playing(forced));
+        return new Answered(played, answered.answer().playing(request.played()));
     }
 
-    private static List<Map<String, String>> checked(List<Map<String, String>> fillings) {
-        if (fillings == null) throw new Refused("$.values", "is missing; send a list with one object a filling");
-        if (fillings.size() > MOST_VALUES) {
-            throw new Refused(
-                    "$.values", "has " + fillings.size() + " entries; at most " + MOST_VALUES + " are allowed");
-        }
-        for (int i = 0; i < fillings.size(); i++) {
-            String path = "$.values[" + i + "]";
-            if (fillings.get(i) == null) throw new Refused(path, "must be an object of texts");
-            fillings.get(i).forEach((field, text) -> {
-                if (text == null) throw new Refused(path + "." + field, "must be a text, not null");
-                if (text.length() > Limits.TEXT) {
-                    throw new Refused(path + "." + field, "has more than " + Limits.TEXT + " characters");
-                }
-            });
-        }
-        return fillings;
-    }
-
-    private WorkedOutAnswer work(Answered answered, Palette palette, Map<String, String> values, ReelsRequest request) {
+    private WorkedOutAnswer work(
+            Answered answered, Palette palette, Map<String, String> values, ReelsRequest request, Budget budget) {
         Graphic designed = answered.graphic();
         Graphic graphic = Coloured.of(designed, palette, values);
         List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
-        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, length(graphic, request));
+        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, length(graphic, request), budget);
         Reel reel = request.leaves() == null
                 ? worked.reel()
                 : EarlyOut.of(

@@ -56,12 +56,18 @@ class GraphicsControllerTest {
     @Test
     void a_save_is_handed_on_with_the_revision_it_is_based_on() throws Exception {
         ArgumentCaptor<Graphic> saved = ArgumentCaptor.forClass(Graphic.class);
-        when(store.save(ArgumentMatchers.eq(7L), ArgumentMatchers.eq(2), any())).thenReturn(STORED);
+        when(store.save(ArgumentMatchers.eq(7L), ArgumentMatchers.eq(2), any(), ArgumentMatchers.eq(SaveId.NONE)))
+                .thenReturn(STORED);
         mvc.perform(put("/api/graphics/7")
                         .contentType(MediaType.APPLICATION_JSON)
                         .content("{\"basedOn\":2,\"document\":" + DemoGraphics.named("twin-bar") + "}"))
                 .andExpect(status().isOk());
-        verify(store).save(ArgumentMatchers.eq(7L), ArgumentMatchers.eq(2), saved.capture());
+        verify(store)
+                .save(
+                        ArgumentMatchers.eq(7L),
+                        ArgumentMatchers.eq(2),
+                        saved.capture(),
+                        ArgumentMatchers.eq(SaveId.NONE));
         assertThat(saved.getValue().name()).isEqualTo("Twin bar");
     }
 

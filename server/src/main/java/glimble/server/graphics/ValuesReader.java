@@ -1,0 +1,45 @@
+package glimble.server.graphics;
+
+import glimble.document.Limits;
+import glimble.server.problems.Refused;
+import java.util.List;
+import java.util.Map;
+import org.springframework.stereotype.Component;
+
+/** What may be filled in fields, wherever it is sent. */
+@Component
+public class ValuesReader {
+    private static final int MOST = 64;
+
+    /** @throws Refused if they are not one object of texts for each of up to 64 fillings */
+    public List<Map<String, String>> checked(List<Map<String, String>> fillings) {
+        if (fillings == null) throw new Refused("$.values", "is missing; send a list with one object a filling");
+        if (fillings.size() > MOST) {
+            throw new Refused("$.values", "has " + fillings.size() + " entries; at most " + MOST + " are allowed");
+        }
+        for (int i = 0; i < fillings.size(); i++) check(fillings.get(i), "$.values[" + i + "]");
+        return fillings;
+    }
+
+    /** @throws Refused if it is no object of texts; one that is missing is blank */
+    public Map<String, String> checked(Map<String, String> filling) {
+        if (filling == null) return Map.of();
+        check(filling, "$.values");
+        return filling;
+    }
+
+    private static void check(Map<String, String> filling, String path) {
+        if (filling == null) throw new Refused(path, "must be an object of texts");
+        if (filling.size() > Limits.FIELDS) {
+            throw new Refused(path, "has " + filling.size() + " texts; at most " + Limits.FIELDS + " are allowed");
+        }
+        filling.forEach((field, text) -> {
+            if (field.length() > Limits.KEY)
+                throw new Refused(path, "has a name of more than " + Limits.KEY + " letters");
+            if (text == null) throw new Refused(path + "." + field, "must be a text, not null");
+            if (text.length() > Limits.TEXT) {
+                throw new Refused(path + "." + field, "has more than " + Limits.TEXT + " characters");
+            }
+        });
+    }
+}

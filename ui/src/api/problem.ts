@@ -1,0 +1,16 @@
+import type { StoredGraphic } from './types';
+
+/** What the server refused and why, as problem details (RFC 9457). */
+export class Problem extends Error {
+  constructor(
+    readonly status: number,
+    readonly title: string,
+    sentence: string,
+    /** The revision that stands in the way of a save. */
+    readonly current?: StoredGraphic,
+    /** Whether it is known that nothing was changed. */
+    readonly known = true,
+  ) {
+    super(sentence);
+  }
+}
