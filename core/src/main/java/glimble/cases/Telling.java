@@ -9,34 +9,37 @@ final class Telling {
     /** Parts that a text is wider than are named one by one up to so many. */
     private static final int PARTS = 4;
 
+    private int letters;
+    private double px;
+    private double atLeast = Double.NEGATIVE_INFINITY;
+    private double atMost = Double.POSITIVE_INFINITY;
+    private int parts;
+
     private Telling() {}
 
     static List<Condition> of(List<Condition> hold) {
+        Telling telling = new Telling();
+        hold.forEach(telling::bound);
         List<Condition> told = new ArrayList<>();
-        int parts = 0;
-        for (Condition condition : hold) {
-            if (condition instanceof Condition.Wider wider && !wider.part().isEmpty()) {
-                if (parts++ < PARTS) told.add(condition);
-            } else if (hold.stream().noneMatch(other -> saysMore(other, condition))) {
-                told.add(condition);
-            }
-        }
+        for (Condition condition : hold) if (telling.says(condition)) told.add(condition);
         return told;
     }
 
-    /** Whether one of the same kind has the narrower bound. */
-    private static boolean saysMore(Condition other, Condition condition) {
-        if (condition instanceof Condition.Longer longer) {
-            return other instanceof Condition.Longer more && more.letters() > longer.letters();
-        }
-        if (condition instanceof Condition.Wider wider) {
-            return other instanceof Condition.Wider more && more.part().isEmpty() && more.px() > wider.px();
-        }
-        if (condition instanceof Condition.Number number) {
-            return other instanceof Condition.Number more
-                    && more.atLeast() == number.atLeast()
-                    && (number.atLeast() ? more.bound() > number.bound() : more.bound() < number.bound());
-        }
-        return false;
+    /** Finds the narrowest bounds. */
+    private void bound(Condition condition) {
+        if (condition instanceof Condition.Longer longer) letters = Math.max(letters, longer.letters());
+        if (condition instanceof Condition.Wider wider && wider.part().isEmpty()) px = Math.max(px, wider.px());
+        if (!(condition instanceof Condition.Number number)) return;
+        if (number.atLeast()) atLeast = Math.max(atLeast, number.bound());
+        else atMost = Math.min(atMost, number.bound());
+    }
+
+    private boolean says(Condition condition) {
+        if (condition instanceof Condition.Longer longer) return longer.letters() == letters;
+        if (condition instanceof Condition.Wider wider)
+            return wider.part().isEmpty() ? wider.px() == px : parts++ < PARTS;
+        if (condition instanceof Condition.Number number)
+            return number.bound() == (number.atLeast() ? atLeast : atMost);
+        return true;
     }
 }

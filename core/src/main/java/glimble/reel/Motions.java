@@ -15,7 +15,6 @@ final class Motions {
     private final Map<PhaseName, Integer> lengths = new EnumMap<>(PhaseName.class);
     private final Map<PhaseName, Map<String, List<Track>>> tracks = new EnumMap<>(PhaseName.class);
     private final Map<PhaseName, Map<String, Resize>> resizes = new EnumMap<>(PhaseName.class);
-    private final List<Bar> bars = new ArrayList<>();
     private final List<Steps.Point> steps = new ArrayList<>();
 
     /** @param backwards whether the out is the in backwards */
@@ -33,7 +32,6 @@ final class Motions {
             for (Part part : present) played.put(part.key(), source.tracks(part, clock));
             tracks.put(phase, played);
             resizes.put(phase, phase == PhaseName.LOOP ? Map.of() : revealed.resizes(phase, played, clock.length()));
-            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, source.length()) : bar);
             if (phase == PhaseName.IN) {
                 for (Steps.Point step : source.steps()) {
                     steps.add(new Steps.Point(step.part(), (int) Math.ceil(clock.played(step.frame()))));
@@ -41,6 +39,21 @@ final class Motions {
             }
             lengths.put(phase, clock.length());
         }
+    }
+
+    /**
+     * Every move of a present part, at its time before any retiming.
+     *
+     * @param backwards whether the out is the in backwards
+     */
+    static List<Bar> bars(Map<PhaseName, PhaseMotion> motion, boolean backwards) {
+        List<Bar> bars = new ArrayList<>();
+        for (PhaseName phase : PhaseName.values()) {
+            boolean mirrored = backwards && phase == PhaseName.OUT;
+            PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
+            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, source.length()) : bar);
+        }
+        return bars;
     }
 
     private static Bar backwards(Bar bar, int length) {
@@ -80,10 +93,5 @@ final class Motions {
             if (resize != null) all.add(resize);
         }
         return all;
-    }
-
-    /** Every move of a present part, at its time before any retiming. */
-    List<Bar> bars() {
-        return bars;
     }
 }

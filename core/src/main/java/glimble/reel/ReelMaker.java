@@ -111,6 +111,19 @@ public final class ReelMaker {
         return make(graphic, values, typesetter, Pictures.NONE);
     }
 
+    /**
+     * Only when each move is played, before any retiming.
+     *
+     * @param budget from which it is spent what it costs
+     */
+    public static List<Bar> bars(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, Budget budget) {
+        budget.spend(RestEffort.of(graphic, values));
+        Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
+        ReelMaker maker = new ReelMaker(graphic, values, pictures, rest, widths -> rest, budget);
+        return Motions.bars(maker.motion, graphic.out().mirrorsIn());
+    }
+
     private WorkedOut workedOut(int length) {
         int in = motion.get(PhaseName.IN).length();
         boolean backwards = graphic.out().mirrorsIn();
@@ -123,7 +136,7 @@ public final class ReelMaker {
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
             notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
         }
-        return new WorkedOut(reel, rest, motions.bars(), Playback.whole(reel, length), notes);
+        return new WorkedOut(reel, rest, Motions.bars(motion, backwards), Playback.whole(reel, length), notes);
     }
 
     private List<Part> present() {

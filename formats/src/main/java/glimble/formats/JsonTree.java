@@ -30,7 +30,7 @@ public final class JsonTree {
             return new Tree.Arr(items);
         }
         if (node.isString()) return new Tree.Text(node.stringValue());
-        if (node.isNumber()) return new Tree.Num(node.doubleValue());
+        if (node.isNumber()) return new Tree.Num(node.numberValue().doubleValue());
         if (node.isBoolean()) return new Tree.Flag(node.booleanValue());
         return new Tree.Nothing();
     }

@@ -3,6 +3,7 @@ package glimble.prove;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import glimble.edit.Rescale;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
@@ -10,10 +11,13 @@ import glimble.graphic.Palette;
 import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Filling;
+import glimble.proof.Fillings;
 import glimble.proof.Finding;
 import glimble.proof.Prover;
 import glimble.rest.Pictures;
 import glimble.typeset.JdkTypesetter;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -23,6 +27,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -122,7 +127,12 @@ class ProveTest {
         assertThat(plain).extracting(filling -> filling.values().get("name")).containsExactly("Wu", "Oona Varga");
         assertThatThrownBy(() -> NamesTable.read("", bar)).hasMessageContaining("empty");
         assertThatThrownBy(() -> NamesTable.read("name\n", bar)).hasMessageContaining("no names below");
-        assertThatThrownBy(() -> NamesTable.read("name\n\"open", bar)).hasMessageContaining("no CSV");
+        assertThatThrownBy(() -> NamesTable.read("name\n\"open", bar))
+                .hasMessageContaining("no CSV")
+                .hasMessageContaining("row 2")
+                .hasMessageNotContaining("Exception");
+        assertThatThrownBy(() -> NamesTable.read("name\n" + "W".repeat(2_001), bar))
+                .hasMessageContaining("Row 2 has more than 2000 characters for 'name'");
     }
 
     @Test
@@ -170,5 +180,46 @@ class ProveTest {
                 .contains("&lt;script&gt;")
                 .doesNotContain("<script>")
                 .doesNotContain("<i>");
+    }
+
+    @Test
+    void what_would_take_too_long_is_left_out_and_said() {
+        String board = DemoGraphics.named("heat-board").replaceAll("\"length\":\\s*\\d+", "\"length\": 10000");
+        Graphic graphic = graphic(board);
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        Fillings.Made made = Fillings.made(graphic, TYPESETTER, Pictures.NONE);
+        ProofRun run = ProofRun.of(prover, made, List.of());
+        assertThat(run.fillings()).hasSizeLessThan(made.fillings().size());
+        assertThat(run.standing().left())
+                .contains(run.fillings().size() + " of " + made.fillings().size() + " fillings are tried")
+                .contains("make moves shorter");
+    }
+
+    @Test
+    void more_texts_than_a_page_can_hold_are_left_out_and_said() {
+        Graphic graphic = graphic(DemoGraphics.named("flyer-bar"));
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        List<Filling> named = new java.util.ArrayList<>();
+        for (int i = 0; i < 1_000; i++) named.add(new Filling("long " + i, Map.of("unused", "W".repeat(1_900))));
+        Fillings.Made made = Fillings.made(graphic, TYPESETTER, Pictures.NONE);
+        ProofRun run = ProofRun.of(prover, made, named);
+        assertThat(run.fillings())
+                .hasSizeBetween(made.fillings().size() + 500, made.fillings().size() + 900);
+        assertThat(run.standing().left()).contains("letters; shorten them");
+    }
+
+    @Test
+    void pictures_of_a_sheet_are_small_whatever_the_raster() throws Exception {
+        Graphic large = Rescale.to(graphic(DemoGraphics.faulty()), 16_384, 16_384);
+        Prover prover = new Prover(large, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        ProofRun.Standing standing = new ProofRun(prover, fillings(large, 20)).run();
+        Finding finding = standing.findings().get(0);
+        WorstFrame frames = new WorstFrame(
+                large, new Palette(Map.of()), TYPESETTER, Pictures.NONE, key -> java.util.Optional.empty());
+        byte[] png =
+                frames.png(finding, standing.fillings().get(finding.trial())).orElseThrow();
+        BufferedImage picture = ImageIO.read(new ByteArrayInputStream(png));
+        assertThat(picture.getWidth()).isEqualTo(960);
+        assertThat(picture.getHeight()).isEqualTo(960);
     }
 }

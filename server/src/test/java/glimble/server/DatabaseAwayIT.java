@@ -15,14 +15,19 @@ import java.time.Duration;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.UUID;
+import java.util.concurrent.atomic.AtomicInteger;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 class DatabaseAwayIT {
     private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final String CREST = "/api/pictures/kite%20mark/content";
     private static Door door;
     private static Application app;
 
@@ -45,6 +50,10 @@ class DatabaseAwayIT {
     void without_its_database_it_says_so_still_works_graphics_out_and_recovers_by_itself() throws IOException {
         assertThat(app.get("/api/graphics").statusCode()).isEqualTo(200);
 
+        assertThat(app.get(CREST).statusCode()).isEqualTo(200);
+        String pictures = app.get("/api/pictures").body();
+        String house = app.get("/api/house").body();
+
         door.shut();
         for (HttpResponse<String> answer : List.of(
                 app.get("/api/graphics"), app.post("/api/graphics", newGraphic(document("flyer-bar", "lost"))))) {
@@ -55,11 +64,50 @@ class DatabaseAwayIT {
         assertThat(app.get("/api/health").statusCode()).isEqualTo(503);
         String reels = "{\"document\":" + document("flyer-bar", "x") + ",\"values\":[{\"name\":\"Wu\"}]}";
         assertThat(app.post("/api/reels", reels).statusCode()).isEqualTo(200);
+        // What is open needs these.
+        assertThat(app.get("/api/house").body()).isEqualTo(house);
+        assertThat(app.get("/api/pictures").body()).isEqualTo(pictures);
+        assertThat(app.get(CREST).statusCode()).isEqualTo(200);
+        String pictured = "{\"document\":" + document("judge-bar", "x") + ",\"values\":[{\"name\":\"Wu\"}]}";
+        assertThat(app.post("/api/reels", pictured).statusCode()).isEqualTo(200);
 
         door.open();
         awaitHealth();
         assertThat(app.get("/api/graphics").statusCode()).isEqualTo(200);
         assertThat(app.get("/api/graphics").body()).doesNotContain("lost");
+    }
+
+    @Test
+    void a_save_of_which_nobody_knows_whether_it_was_kept_is_found_out_by_asking_again() throws IOException {
+        JsonNode added = Application.body(app.post("/api/graphics", newGraphic(document("flyer-bar", "in doubt"))));
+        String path = "/api/graphics/" + added.get("id").asLong();
+        int doubtful = 0;
+        for (int revision = 1; revision <= 12; revision++) {
+            ObjectNode save = (ObjectNode) Application.JSON.readTree(
+                    Application.save(revision, document("flyer-bar", "in doubt " + revision)));
+            save.put("saveId", UUID.randomUUID().toString());
+            // The door is shut while it is on its way: now here, now there.
+            door.shutAfter(revision * 2);
+            HttpResponse<String> answer = app.put(path, save.toString());
+            door.shut();
+            door.open();
+            awaitHealth();
+            assertThat(answer.statusCode()).as(answer.body()).isIn(200, 503);
+            if (answer.statusCode() == 503) {
+                JsonNode problem = Application.body(answer);
+                if (!problem.get("known").asBoolean()) doubtful++;
+                if (problem.get("known").asBoolean()) {
+                    assertThat(Application.body(app.get(path)).get("revision").asInt())
+                            .isEqualTo(revision);
+                }
+            }
+            HttpResponse<String> again = app.put(path, save.toString());
+            assertThat(again.statusCode())
+                    .as("no false conflict: %s", again.body())
+                    .isEqualTo(200);
+            assertThat(Application.body(again).get("revision").asInt()).isEqualTo(revision + 1);
+        }
+        assertThat(doubtful).as("saves in doubt").isPositive();
     }
 
     /** The pool of connections tries again at growing intervals. */
@@ -74,6 +122,7 @@ class DatabaseAwayIT {
     private static final class Door {
         private final int behind;
         private final List<Socket> through = new ArrayList<>();
+        private final AtomicInteger left = new AtomicInteger(Integer.MAX_VALUE);
         private ServerSocket socket;
 
         Door(int behind) throws IOException {
@@ -92,7 +141,13 @@ class DatabaseAwayIT {
             accept();
         }
 
+        /** Shuts by itself once so many more pieces have come in. */
+        void shutAfter(int pieces) {
+            left.set(pieces);
+        }
+
         synchronized void shut() throws IOException {
+            left.set(Integer.MAX_VALUE);
             socket.close();
             for (Socket end : through) end.close();
             through.clear();
@@ -137,8 +192,15 @@ class DatabaseAwayIT {
             thread.start();
         }
 
-        private static void copy(InputStream from, OutputStream to) throws IOException {
-            from.transferTo(to);
+        private void copy(InputStream from, OutputStream to) throws IOException {
+            byte[] piece = new byte[8_192];
+            for (int read = from.read(piece); read >= 0; read = from.read(piece)) {
+                if (left.decrementAndGet() < 0) {
+                    shut();
+                    return;
+                }
+                to.write(piece, 0, read);
+            }
         }
     }
 }

@@ -14,6 +14,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -102,7 +103,22 @@ class HostileRequestsIT {
                 Arguments.of("a circle", newGraphic(circle()), 422),
                 Arguments.of("text for a number", newGraphic(replaced("/frame", "width", "wide")), 422),
                 Arguments.of("an object for a text", newGraphic(replaced("", "name", new int[] {1})), 422),
-                Arguments.of("a half of a letter pair", newGraphic(flyerBar()).replace("Flyer bar", "\\ud800"), 201));
+                Arguments.of("half of a pair of surrogates", named("\\ud800"), 422),
+                Arguments.of("the other half", named("Wu\\udc00"), 422),
+                Arguments.of("both halves the wrong way round", named("\\udc00\\ud800"), 422),
+                Arguments.of("a pair of surrogates", named("\\ud83e\\ude81"), 201),
+                Arguments.of("a number of 400 digits", newGraphic(flyerBar()).replace("1920", "9".repeat(400)), 422),
+                Arguments.of(
+                        "a fraction of 400 digits",
+                        newGraphic(flyerBar()).replace("1920", "0." + "3".repeat(400)),
+                        422));
+    }
+
+    private static String named(String name) {
+        String graphic = newGraphic(flyerBar());
+        String named = graphic.replace("\"name\":\"x\"", "\"name\":\"" + name + "\"");
+        assertThat(named).isNotEqualTo(graphic);
+        return named;
     }
 
     @ParameterizedTest(name = "{0}")
@@ -127,10 +143,23 @@ class HostileRequestsIT {
                 Arguments.of("a number for a text", reels(flyerBar(), "Wu", 1).replace("\"Wu\"", "[3]"), 400),
                 Arguments.of("null for a text", reels(flyerBar(), "Wu", 1).replace("\"Wu\"", "null"), 422),
                 Arguments.of("null for values", reels(flyerBar(), "Wu", 1).replace("{\"name\":\"Wu\"}", "null"), 422),
+                Arguments.of(
+                        "half of a letter in a value",
+                        reels(flyerBar(), "\\ud800", 1).replace("\\\\u", "\\u"),
+                        422),
+                Arguments.of("nothing that is played", with("played", "{}"), 422),
+                Arguments.of("nothing as which it is seen", with("seenAs", "{}"), 422),
+                Arguments.of("a moment that is none", with("leaves", "{}"), 400),
                 Arguments.of("very long moves", reels(longMoves(), "Wu", 64), 422),
                 Arguments.of("scattered letters over very long moves", reels(scattered(), "W".repeat(2_000), 4), 422),
                 Arguments.of("a box that follows for very long", reels(following(), "W".repeat(200), 4), 422),
                 Arguments.of("stacked accents", reels(flyerBar(), "Z" + "\u0301".repeat(1_900), 1), 200));
+    }
+
+    private static String with(String member, String json) {
+        ObjectNode request = (ObjectNode) Application.JSON.readTree(reels(flyerBar(), "Wu", 1));
+        request.set(member, Application.JSON.readTree(json));
+        return request.toString();
     }
 
     private static JsonNode scattered() {
@@ -165,6 +194,51 @@ class HostileRequestsIT {
         assertThat(answer.statusCode())
                 .as(() -> answer.body().substring(0, Math.min(500, answer.body().length())))
                 .isEqualTo(status);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "{\"revision\":1,\"palette\":[null],\"styles\":[],\"safe\":{\"action\":93,\"title\":90}}|$.palette[0]",
+                "{\"revision\":1,\"palette\":[],\"styles\":[null],\"safe\":{\"action\":93,\"title\":90}}|$.styles[0]",
+                "{\"revision\":1,\"palette\":[],\"styles\":[],\"gestures\":[null],\"safe\":{\"action\":93,\"title\":90}}|$.gestures[0]",
+                "{\"revision\":1,\"palette\":[{\"name\":\"\\ud800\",\"colour\":\"#000000\"}],\"styles\":[],\"safe\":{\"action\":93,\"title\":90}}|$.palette[0].name"
+            })
+    void a_house_with_nothing_in_it_is_refused_where_that_is(String body, String path) {
+        HttpResponse<String> answer = APP.put("/api/house", body);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+        assertThat(Application.body(answer).get("problems").get(0).get("path").asString())
+                .isEqualTo(path);
+    }
+
+    @Test
+    void values_have_the_same_limits_wherever_they_are_sent() {
+        ObjectNode edit =
+                Application.JSON.createObjectNode().put("what", "REMOVE_PART").put("key", "rule");
+        edit.set("document", flyerBar());
+        for (String values : new String[] {"{\"name\":null}", "{\"name\":\"" + "W".repeat(2_001) + "\"}"}) {
+            edit.set("values", Application.JSON.readTree(values));
+            HttpResponse<String> answer = APP.post("/api/edits", edit.toString());
+            assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+            assertThat(answer.body()).contains("$.values.name");
+        }
+    }
+
+    @Test
+    void a_picture_whose_name_is_no_utf_8_is_taken_or_refused_but_never_our_fault() {
+        var request = APP.json("/api/pictures?name=%FF%FE")
+                .setHeader("Content-Type", "application/octet-stream")
+                .POST(BodyPublishers.ofString("<svg/>"));
+        assertThat(APP.send(request).statusCode()).isBetween(400, 499);
+    }
+
+    @Test
+    void what_is_too_large_is_a_problem_like_every_other() {
+        HttpResponse<String> answer = APP.post("/api/graphics", "x".repeat(1_000_001));
+        assertThat(answer.statusCode()).isEqualTo(413);
+        assertThat(answer.headers().firstValue("Content-Type").orElse("")).startsWith("application/problem+json");
+        assertThat(Application.body(answer).get("title").asString()).isEqualTo("Too large");
     }
 
     @Test

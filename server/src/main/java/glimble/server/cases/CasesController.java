@@ -12,9 +12,11 @@ import glimble.rest.Pictures;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Clients;
 import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -29,9 +31,16 @@ class CasesController {
     private final Pictures pictures;
     private final HouseStore house;
     private final Workroom workroom;
+    private final Clients clients;
 
     CasesController(
-            DocumentReader documents, Typesetter typesetter, Pictures pictures, HouseStore house, Workroom workroom) {
+            DocumentReader documents,
+            Typesetter typesetter,
+            Pictures pictures,
+            HouseStore house,
+            Workroom workroom,
+            Clients clients) {
+        this.clients = clients;
         this.workroom = workroom;
         this.documents = documents;
         this.typesetter = typesetter;
@@ -46,14 +55,14 @@ class CasesController {
     record MapAnswer(CaseMap map, List<List<String>> conditions) {}
 
     @PostMapping("/api/cases")
-    MapAnswer map(@RequestBody MapRequest request) {
+    MapAnswer map(@RequestBody MapRequest request, HttpServletRequest http) {
         Graphic graphic = house.framed(documents.read(request.document()));
-        return workroom.work(CaseEffort.ofMap(graphic), "$.document.cases", () -> map(graphic));
+        return workroom.work(CaseEffort.ofMap(graphic), "$.document.cases", () -> map(graphic, clients.budget(http)));
     }
 
-    private MapAnswer map(Graphic graphic) {
+    private MapAnswer map(Graphic graphic, Budget budget) {
         try {
-            CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures, Budget.ofRequest()));
+            CaseMap map = CaseMap.of(graphic, Widths.of(graphic, typesetter, pictures, budget));
             List<List<String>> conditions =
                     graphic.cases().stream().map(CasesController::words).toList();
             return new MapAnswer(map, conditions);

@@ -20,9 +20,7 @@ import glimble.graphic.PhaseName;
 import glimble.graphic.Trial;
 import glimble.proof.ProposedTrials;
 import glimble.reel.Bar;
-import glimble.reel.ReelEffort;
 import glimble.reel.ReelMaker;
-import glimble.reel.WorkedOut;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
@@ -129,10 +127,8 @@ class EditsController {
         if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
         Map<String, String> filling = values.checked(request.values());
-        Effort effort = ReelEffort.of(graphic, filling, graphic.frame().length());
-        Graphic edited = effort.steps() > Effort.MOST
-                ? workroom.inTurn(() -> allowed(graphic, request))
-                : workroom.work(effort, "$.document", () -> allowed(graphic, request));
+        Effort effort = RestEffort.of(graphic, filling);
+        Graphic edited = workroom.work(effort, "$.document", () -> allowed(graphic, request));
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
@@ -261,30 +257,22 @@ class EditsController {
     /** Frames of the phase that the request is about, for the values at hand. */
     private int length(Graphic graphic, EditRequest request, Budget budget) {
         int length = 0;
-        for (Bar bar : worked(graphic, request.values(), budget).bars()) {
+        for (Bar bar : bars(graphic, request.values(), budget)) {
             if (bar.phase() == phase(request)) length = Math.max(length, bar.start() + bar.length());
         }
         return length;
     }
 
-    private WorkedOut worked(Graphic graphic, Map<String, String> values, Budget budget) {
+    private List<Bar> bars(Graphic graphic, Map<String, String> values, Budget budget) {
         Map<String, String> given = values == null ? Map.of() : values;
-        budget.allow(ReelEffort.of(graphic, given, graphic.frame().length()));
-        return ReelMaker.make(
-                house.framed(graphic),
-                given,
-                typesetter,
-                pictures,
-                graphic.frame().length(),
-                budget);
+        return ReelMaker.bars(house.framed(graphic), given, typesetter, pictures, budget);
     }
 
     /** As its mirror image of the in is for the values at hand. */
     private Graphic ownOut(Graphic graphic, Map<String, String> values) {
-        WorkedOut worked = worked(graphic, values, Budget.ofRequest());
         Map<String, Integer> starts = new HashMap<>();
         Map<String, Integer> ends = new HashMap<>();
-        for (Bar bar : worked.bars()) {
+        for (Bar bar : bars(graphic, values, Budget.ofRequest())) {
             if (bar.phase() != PhaseName.IN) continue;
             starts.put(bar.move(), bar.start());
             ends.put(bar.move(), bar.start() + bar.length());

@@ -5,7 +5,6 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import org.springframework.http.HttpStatus;
 import org.springframework.http.MediaType;
-import org.springframework.http.ProblemDetail;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Problem details for what is refused before any controller is asked, written as those of controllers are. */
@@ -18,9 +17,12 @@ public final class ProblemAnswer {
             throws IOException {
         response.setStatus(status.value());
         response.setContentType(MediaType.APPLICATION_PROBLEM_JSON_VALUE);
-        ProblemDetail problem = ProblemDetail.forStatusAndDetail(status, sentence);
-        problem.setTitle(title);
-        response.getOutputStream().write(JSON.writeValueAsString(problem).getBytes(StandardCharsets.UTF_8));
+        String problem = JSON.createObjectNode()
+                .put("status", status.value())
+                .put("title", title)
+                .put("detail", sentence)
+                .toString();
+        response.getOutputStream().write(problem.getBytes(StandardCharsets.UTF_8));
         // Sent before the rest of the request is waited for.
         response.flushBuffer();
     }

@@ -1,5 +1,6 @@
 package glimble.server.problems;
 
+import glimble.budget.NotWanted;
 import glimble.budget.TooLaborious;
 import glimble.document.Problem;
 import glimble.server.work.Busy;
@@ -10,6 +11,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Stream;
+import org.apache.tomcat.util.http.InvalidParameterException;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessResourceFailureException;
@@ -78,6 +80,18 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     }
 
     @ExceptionHandler
+    ProblemDetail badParameter(InvalidParameterException e) {
+        return problem(
+                HttpStatus.BAD_REQUEST, "Cannot be read", "What stands in the address is no UTF-8; encode it anew.");
+    }
+
+    /** Nobody reads what is answered here. */
+    @ExceptionHandler
+    ProblemDetail notWanted(NotWanted e) {
+        return problem(HttpStatus.REQUEST_TIMEOUT, "Gone", e.getMessage());
+    }
+
+    @ExceptionHandler
     ResponseEntity<ProblemDetail> busy(Busy e) {
         return away(problem(HttpStatus.SERVICE_UNAVAILABLE, "Busy", e.getMessage()));
     }
@@ -118,16 +132,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
             return sent(problem(HttpStatus.REQUEST_TIMEOUT, "Too slow", TooSlow.SENTENCE));
         }
         String sentence = cause(e, JacksonException.class)
-                .map(jackson ->
-                        "The request is not the JSON that is expected here: " + plain(jackson.getOriginalMessage()))
+                .map(jackson -> "The request is not the JSON that is expected here: " + BadJson.sentence(jackson))
                 .orElse("The request has no body that can be read.");
         return sent(problem(HttpStatus.BAD_REQUEST, "Cannot be read", sentence));
-    }
-
-    /** Without the library's advice to its programmers. */
-    private static String plain(String message) {
-        int advice = message.indexOf(" (set ");
-        return advice < 0 ? message : message.substring(0, advice);
     }
 
     private static ResponseEntity<Object> sent(ProblemDetail problem) {

@@ -39,11 +39,13 @@ import glimble.server.graphics.DocumentReader;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Clients;
 import glimble.server.work.Workroom;
 import glimble.text.Blank;
 import glimble.text.Letters;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -62,6 +64,7 @@ class ReelsController {
     private final Pictures pictures;
     private final ValuesReader values;
     private final Workroom workroom;
+    private final Clients clients;
 
     ReelsController(
             DocumentReader documents,
@@ -69,7 +72,9 @@ class ReelsController {
             HouseStore house,
             Pictures pictures,
             ValuesReader values,
-            Workroom workroom) {
+            Workroom workroom,
+            Clients clients) {
+        this.clients = clients;
         this.values = values;
         this.workroom = workroom;
         this.pictures = pictures;
@@ -164,7 +169,7 @@ class ReelsController {
             List<String> gestures) {}
 
     @PostMapping("/api/reels")
-    ReelsAnswer work(@RequestBody ReelsRequest request) {
+    ReelsAnswer work(@RequestBody ReelsRequest request, HttpServletRequest http) {
         Graphic read = documents.read(request.document());
         Played seenAs = request.seenAs() == null ? Played.PLAIN : named(request.seenAs(), "$.seenAs");
         Graphic design = Exchange.back(read, seenAs);
@@ -176,11 +181,10 @@ class ReelsController {
         for (Map<String, String> filling : fillings) {
             effort = effort.plus(CaseEffort.ofAnswer(designed, filling)).plus(ReelEffort.of(designed, filling, length));
         }
-        return workroom.work(effort, "$.values", () -> answer(request, design, designed, seenAs));
+        return workroom.work(effort, "$.values", () -> answer(request, design, designed, seenAs, clients.budget(http)));
     }
 
-    private ReelsAnswer answer(ReelsRequest request, Graphic design, Graphic designed, Played seenAs) {
-        Budget budget = Budget.ofRequest();
+    private ReelsAnswer answer(ReelsRequest request, Graphic design, Graphic designed, Played seenAs, Budget budget) {
         Widths widths = Widths.of(designed, typesetter, pictures, budget);
         Palette palette = house.palette();
         List<Answered> answered = new ArrayList<>();
