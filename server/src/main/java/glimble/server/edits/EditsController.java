@@ -128,7 +128,10 @@ class EditsController {
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
         Map<String, String> filling = values.checked(request.values());
         Effort effort = RestEffort.of(graphic, filling);
-        Graphic edited = workroom.work(effort, "$.document", () -> allowed(graphic, request));
+        // What cannot be looked at can still be made smaller: only what has to solve it is refused.
+        Graphic edited = effort.steps() > Effort.MOST
+                ? workroom.inTurn(() -> allowed(graphic, request))
+                : workroom.work(effort, "$.document", () -> allowed(graphic, request));
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
