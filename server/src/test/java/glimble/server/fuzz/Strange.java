@@ -162,7 +162,7 @@ final class Strange {
     private static JsonNode near(JsonNode old, Random random) {
         if (old.isNumber()) {
             double[] factors = {-1, 0, 0.5, 2, 10, 1_000, 100_000};
-            return JSON.numberNode(old.asDouble() * factors[random.nextInt(factors.length)]);
+            return JSON.numberNode(old.numberValue().doubleValue() * factors[random.nextInt(factors.length)]);
         }
         if (old.isString()) return JSON.stringNode(text(random));
         if (old.isBoolean()) return JSON.booleanNode(!old.asBoolean());
