@@ -36,13 +36,21 @@ export class Playing {
       if (!now) return this.stop();
       const frame = Math.floor(((performance.now() - this.#began) * now.reel.rate) / 1000);
       const moment = this.#momentOf(run, now, frame, again);
-      if (!moment) return this.stop();
+      if (!moment) return this.#end(run, now, frame, show);
       if (this.#shown >= 0) this.dropped += Math.max(0, frame - this.#shown - 1);
       this.#shown = frame;
       show(moment);
       this.#request = requestAnimationFrame(tick);
     };
     tick();
+  }
+
+  /** However late it is, the last frame is shown: nothing is left standing because a frame was dropped. */
+  #end(run: Run, worked: Worked, frame: number, show: (moment: Moment) => void): void {
+    let last: Moment | undefined;
+    for (let at = frame - 1; at > this.#shown && !last; at--) last = this.#momentOf(run, worked, at, false);
+    if (last) show(last);
+    this.stop();
   }
 
   /** Goes on at a step. */

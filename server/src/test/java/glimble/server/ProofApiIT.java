@@ -104,6 +104,8 @@ class ProofApiIT {
         assertThat(sheet.headers().firstValue("Content-Type"))
                 .hasValueSatisfying(type -> assertThat(type).startsWith("text/html"));
         assertThat(sheet.body()).contains("no case answers").contains("data:image/png");
+        assertThat(sheet.headers().firstValue("Content-Security-Policy").orElse(""))
+                .contains("default-src 'none'", "frame-ancestors 'none'", "sandbox");
         assertThat(APP.get(graphic + "/revisions/9/proof").statusCode()).isEqualTo(404);
     }
 
