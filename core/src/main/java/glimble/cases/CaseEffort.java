@@ -11,6 +11,7 @@ import glimble.rest.RestEffort;
 import glimble.text.TextPattern;
 import java.util.HashSet;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** How much work conditions are. */
@@ -52,7 +53,7 @@ public final class CaseEffort {
             Set<Condition> about = new HashSet<>();
             for (Case row : graphic.cases()) {
                 for (Condition condition : row.when()) {
-                    if (condition.about().equals(java.util.Optional.of(field.key()))) about.add(condition);
+                    if (condition.about().equals(Optional.of(field.key()))) about.add(condition);
                 }
             }
             long tried = 4L + field.options().size();
