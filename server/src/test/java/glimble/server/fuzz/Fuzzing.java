@@ -32,6 +32,8 @@ public final class Fuzzing {
     private final List<Long> times = new ArrayList<>();
     private final Map<Integer, Integer> statuses = new TreeMap<>();
     private int taken;
+    private long slowest;
+    private String slow = "";
 
     public Fuzzing(String address, long seed) {
         JsonNode api = JSON.readTree(send(HttpRequest.newBuilder(URI.create(address + "/api/openapi.json"))
@@ -51,6 +53,10 @@ public final class Fuzzing {
         long before = System.nanoTime();
         HttpResponse<String> answer = send(asked.request());
         long ms = TimeUnit.NANOSECONDS.toMillis(System.nanoTime() - before);
+        if (ms > slowest) {
+            slowest = ms;
+            slow = asked.operation();
+        }
         times.add(ms);
         statuses.merge(answer.statusCode(), 1, Integer::sum);
         String what = "request " + number + ", " + asked.operation() + " of "
@@ -106,6 +112,6 @@ public final class Fuzzing {
         Collections.sort(times);
         return times.size() + " requests to " + requests.operations() + " operations, by status " + statuses + ", p50 "
                 + times.get(times.size() / 2) + " ms, p99 " + times.get(times.size() * 99 / 100) + " ms, longest "
-                + times.get(times.size() - 1) + " ms";
+                + slowest + " ms (" + slow + ")";
     }
 }
