@@ -9,9 +9,10 @@ import org.springframework.stereotype.Component;
 /** What may be filled in fields, wherever it is sent. */
 @Component
 public class ValuesReader {
-    private static final int MOST = 64;
+    /** As many trials as a graphic may have, and the values at hand. */
+    private static final int MOST = Limits.TRIALS + 1;
 
-    /** @throws Refused if they are not one object of texts for each of up to 64 fillings */
+    /** @throws Refused if they are not one object of texts for each of up to 65 fillings */
     public List<Map<String, String>> checked(List<Map<String, String>> fillings) {
         if (fillings == null) throw new Refused("$.values", "is missing; send a list with one object a filling");
         if (fillings.size() > MOST) {
