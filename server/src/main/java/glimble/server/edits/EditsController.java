@@ -1,7 +1,6 @@
 package glimble.server.edits;
 
 import glimble.budget.Budget;
-import glimble.budget.Effort;
 import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.EditRefused;
@@ -127,11 +126,8 @@ class EditsController {
         if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
         Map<String, String> filling = values.checked(request.values());
-        Effort effort = RestEffort.of(graphic, filling);
         // What cannot be looked at can still be made smaller: only what has to solve it is refused.
-        Graphic edited = effort.steps() > Effort.MOST
-                ? workroom.inTurn(() -> allowed(graphic, request))
-                : workroom.work(effort, "$.document", () -> allowed(graphic, request));
+        Graphic edited = workroom.work(RestEffort.of(graphic, filling), () -> allowed(graphic, request));
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);

@@ -12,7 +12,7 @@ import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import org.springframework.stereotype.Component;
 
-/** Where pictures are read that somebody sends: one at a time, each within a time, so that a strange file keeps nobody waiting. */
+/** Where pictures are read that somebody sends: one at a time, so that strange files keep nobody waiting but those who sent them. */
 @Component
 class PictureRoom {
     private static final int WAITING = 8;

@@ -1,5 +1,6 @@
 package glimble.server.problems;
 
+import java.util.Arrays;
 import java.util.Collection;
 import java.util.List;
 import java.util.Map;
@@ -48,7 +49,6 @@ final class BadJson {
     }
 
     private static String words(Object[] constants) {
-        return String.join(
-                ", ", java.util.Arrays.stream(constants).map(Object::toString).toList());
+        return String.join(", ", Arrays.stream(constants).map(Object::toString).toList());
     }
 }

@@ -30,37 +30,49 @@ class WholeLetters extends RequestBodyAdviceAdapter {
             MethodParameter parameter,
             Type type,
             Class<? extends HttpMessageConverter<?>> converter) {
-        check(body, "$");
+        String half = half(body);
+        if (half != null)
+            throw new Refused("$" + half, "has half of a letter (an unpaired surrogate); send whole ones");
         return body;
     }
 
-    private static void check(Object value, String path) {
-        if (value instanceof String text) {
-            if (hasHalf(text)) throw new Refused(path, "has half of a letter (an unpaired surrogate); send whole ones");
-        } else if (value instanceof JsonNode node) {
-            check(node, path);
-        } else if (value instanceof List<?> list) {
-            for (int i = 0; i < list.size(); i++) check(list.get(i), path + "[" + i + "]");
+    /** Where in a value half of a letter stands, as the end of a path; null if there is none, so that paths are only made for what is wrong. */
+    private static String half(Object value) {
+        if (value instanceof String text) return hasHalf(text) ? "" : null;
+        if (value instanceof JsonNode node) return half(node);
+        if (value instanceof List<?> list) {
+            for (int i = 0; i < list.size(); i++) {
+                String half = half(list.get(i));
+                if (half != null) return "[" + i + "]" + half;
+            }
         } else if (value instanceof Map<?, ?> map) {
-            map.forEach((key, of) -> {
-                check(key, path);
-                check(of, path + "." + key);
-            });
+            for (Map.Entry<?, ?> entry : map.entrySet()) {
+                if (half(entry.getKey()) != null) return "";
+                String half = half(entry.getValue());
+                if (half != null) return "." + entry.getKey() + half;
+            }
         } else if (value instanceof Record record) {
             for (RecordComponent member : record.getClass().getRecordComponents()) {
-                check(of(record, member), path + "." + member.getName());
+                String half = half(of(record, member));
+                if (half != null) return "." + member.getName() + half;
             }
         }
+        return null;
     }
 
-    private static void check(JsonNode node, String path) {
-        if (node.isString()) check(node.stringValue(), path);
-        for (int i = 0; node.isArray() && i < node.size(); i++) check(node.get(i), path + "[" + i + "]");
-        if (!node.isObject()) return;
-        for (Map.Entry<String, JsonNode> member : node.properties()) {
-            check(member.getKey(), path);
-            check(member.getValue(), path + "." + member.getKey());
+    private static String half(JsonNode node) {
+        if (node.isString()) return hasHalf(node.stringValue()) ? "" : null;
+        for (int i = 0; node.isArray() && i < node.size(); i++) {
+            String half = half(node.get(i));
+            if (half != null) return "[" + i + "]" + half;
         }
+        if (!node.isObject()) return null;
+        for (Map.Entry<String, JsonNode> member : node.properties()) {
+            if (hasHalf(member.getKey())) return "";
+            String half = half(member.getValue());
+            if (half != null) return "." + member.getKey() + half;
+        }
+        return null;
     }
 
     private static Object of(Record record, RecordComponent member) {

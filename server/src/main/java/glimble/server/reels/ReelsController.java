@@ -177,22 +177,30 @@ class ReelsController {
         if (request.played() != null) named(request.played(), "$.played");
         List<Map<String, String>> fillings = values.checked(request.values());
         int length = length(designed, request);
-        Effort effort = Effort.NONE;
-        for (Map<String, String> filling : fillings) {
-            effort = effort.plus(CaseEffort.ofAnswer(designed, filling)).plus(ReelEffort.of(designed, filling, length));
-        }
-        return workroom.work(effort, "$.values", () -> answer(request, design, designed, seenAs, clients.budget(http)));
+        List<Effort> plain = fillings.stream()
+                .map(filling -> ReelEffort.of(designed, filling, length))
+                .toList();
+        Effort effort = plain.stream().reduce(Effort.NONE, Effort::plus);
+        for (Map<String, String> filling : fillings) effort = effort.plus(CaseEffort.ofAnswer(designed, filling));
+        return workroom.work(
+                effort, "$.values", () -> answer(request, design, designed, plain, seenAs, clients.budget(http)));
     }
 
-    private ReelsAnswer answer(ReelsRequest request, Graphic design, Graphic designed, Played seenAs, Budget budget) {
+    /** @param plain of each filling the effort if no variant is played */
+    private ReelsAnswer answer(
+            ReelsRequest request, Graphic design, Graphic designed, List<Effort> plain, Played seenAs, Budget budget) {
         Widths widths = Widths.of(designed, typesetter, pictures, budget);
         Palette palette = house.palette();
         List<Answered> answered = new ArrayList<>();
         Effort effort = Effort.NONE;
         for (Map<String, String> values : request.values()) {
             Answered of = answered(designed, values, request, widths, answered.isEmpty());
+            Graphic played = of.graphic();
             // What is played may be more than what the design has for its phases.
-            effort = effort.plus(ReelEffort.of(of.graphic(), values, length(of.graphic(), request)));
+            effort = effort.plus(
+                    played == designed
+                            ? plain.get(answered.size())
+                            : ReelEffort.of(played, values, length(played, request)));
             answered.add(of);
         }
         budget.allow(effort);

@@ -30,6 +30,15 @@ public class Workroom {
         effort.refusal().ifPresent(why -> {
             throw new Refused(path, why);
         });
+        return work(effort, work);
+    }
+
+    /**
+     * The same for work that may do with less than its effort says, and refuses itself what is too large.
+     *
+     * @throws Busy if its turn does not come
+     */
+    public <T> T work(Effort effort, Supplier<T> work) {
         return effort.steps() <= SMALL ? work.get() : inTurn(work);
     }
 
