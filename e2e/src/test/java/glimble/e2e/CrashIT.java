@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.formats.DemoGraphics;
 import java.io.IOException;
-import java.net.ServerSocket;
+import java.lang.ProcessBuilder.Redirect;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
@@ -47,9 +47,7 @@ class CrashIT {
 
     @BeforeAll
     static void start() throws Exception {
-        try (ServerSocket socket = new ServerSocket(0)) {
-            port = socket.getLocalPort();
-        }
+        port = Packaged.freePort();
         startDatabase();
         startApplication();
     }
@@ -81,17 +79,11 @@ class CrashIT {
         database = address;
     }
 
-    private static void startApplication() throws IOException {
-        application = new ProcessBuilder(
-                        "java",
-                        "-jar",
-                        System.getProperty("glimble.jar"),
-                        "--server.port=" + port,
-                        "--spring.datasource.url=" + database)
-                .redirectErrorStream(true)
-                .redirectOutput(ProcessBuilder.Redirect.appendTo(
-                        Path.of("target", "crash-application.log").toFile()))
-                .start();
+    private static void startApplication() {
+        application = Packaged.started(
+                port,
+                database,
+                Redirect.appendTo(Path.of("target", "crash-application.log").toFile()));
         awaitReady();
     }
 

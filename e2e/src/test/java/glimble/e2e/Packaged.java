@@ -2,6 +2,7 @@ package glimble.e2e;
 
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.ProcessBuilder.Redirect;
 import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -25,21 +26,27 @@ final class Packaged {
         int port = freePort();
         address = "http://127.0.0.1:" + port + "/";
         String url = newDatabase("glimble_e2e");
+        Process process = started(
+                port, url, Redirect.to(Path.of("target", "application.log").toFile()));
+        Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
+        awaitReady();
+    }
+
+    /** A process of the application of its own; it is not waited for. */
+    static Process started(int port, String databaseUrl, Redirect log) {
         try {
-            Process process = new ProcessBuilder(
+            return new ProcessBuilder(
                             "java",
                             "-jar",
                             System.getProperty("glimble.jar"),
                             "--server.port=" + port,
-                            "--spring.datasource.url=" + url)
+                            "--spring.datasource.url=" + databaseUrl)
                     .redirectErrorStream(true)
-                    .redirectOutput(Path.of("target", "application.log").toFile())
+                    .redirectOutput(log)
                     .start();
-            Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }
-        awaitReady();
     }
 
     static synchronized Packaged shared() {
@@ -52,7 +59,7 @@ final class Packaged {
         return address;
     }
 
-    private static int freePort() {
+    static int freePort() {
         try (ServerSocket socket = new ServerSocket(0)) {
             return socket.getLocalPort();
         } catch (IOException e) {
