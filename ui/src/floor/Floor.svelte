@@ -12,6 +12,7 @@
   import PointedOut from './PointedOut.svelte';
   import { Playing, type Run } from './playing.svelte';
   import { saveKeys } from './saveKeys';
+  import { takesText } from './takesText';
   import Score from './Score.svelte';
   import Sheet from '../sheet/Sheet.svelte';
   import Strip from './Strip.svelte';
@@ -31,6 +32,9 @@
   let closeUp = $state(true);
   let helpOpen = $state(false);
   let maskAlone = $state(false);
+  const aspect = $derived(
+    floor.document?.frame ? floor.document.frame.width / floor.document.frame.height : 16 / 9,
+  );
   /** What is played when it leaves before it rests. */
   let leaving = $state.raw<Worked>();
 
@@ -142,6 +146,7 @@
     '-': () => (floor.zoom = Math.max(1, floor.zoom / 1.5)),
     Escape: () => floor.choose(floor.selected),
     d: () => onPart('DUPLICATE_PART'),
+    D: () => onPart('DUPLICATE_WITH_FIELDS'),
     Delete: () => (floor.move ? floor.removeMoves() : onPart('REMOVE_PART')),
     PageUp: () => onPart('REORDER_PART', 1),
     PageDown: () => onPart('REORDER_PART', -1),
@@ -150,14 +155,24 @@
   /** Whether a key is meant for what has the focus and not for the floor. */
   function isTaken(event: KeyboardEvent): boolean {
     const target = event.target as HTMLElement;
-    if (target.closest('input, textarea, select, [role="dialog"]')) return true;
-    return event.key === ' ' && target.closest('button, a') !== null;
+    if (target.closest('[role="dialog"]')) return true;
+    // Space plays wherever it is pressed but where it is a letter; buttons are pressed by Enter.
+    return event.key === ' ' ? takesText(target) : target.closest('input, textarea, select') !== null;
+  }
+
+  /** A button that has the focus would be pressed when the space bar is let go. */
+  function released(event: KeyboardEvent) {
+    if (event.key === ' ' && !isTaken(event)) event.preventDefault();
   }
 
   function key(event: KeyboardEvent) {
     if (event.ctrlKey || event.metaKey) return saveKeys(floor, event);
     if (isTaken(event)) return;
     if (event.altKey) return nudge(event);
+    if (event.shiftKey && ENDS[event.key]) {
+      event.preventDefault();
+      return onPart('REORDER_PART', ENDS[event.key]);
+    }
     const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     const act = arrow ? () => floor.step(event.shiftKey ? arrow * 10 : arrow) : KEYS[event.key];
     if (!act) return;
@@ -165,6 +180,9 @@
     if (arrow || event.key === 'r' || event.key === 'Home' || event.key === 'End') playing.stop();
     act();
   }
+
+  /** All the way to the front or back. */
+  const ENDS: Record<string, number> = { PageUp: 1000, PageDown: -1000 };
 
   const NUDGES: Record<string, [number, number]> = {
     ArrowLeft: [-1, 0],
@@ -187,7 +205,7 @@
   }
 </script>
 
-<svelte:window onkeydown={key} onbeforeunload={warnOfLoss} />
+<svelte:window onkeydown={key} onkeyup={released} onbeforeunload={warnOfLoss} />
 <svelte:head><title>{floor.document?.name ?? 'Floor'} · Glimble</title></svelte:head>
 
 <FloorHeader {floor} onhelp={() => (helpOpen = true)} />
@@ -198,7 +216,7 @@
       <ValuesForm {floor} />
     </div>
     <section class="stage" aria-label="Picture">
-      <div class="surface picture">
+      <div class="surface picture" style:--aspect={aspect}>
         <Picture
           reel={playing.run === 'OUT' && leaving ? leaving.reel : floor.worked?.reel}
           masksOf={maskAlone ? floor.selected : undefined}
@@ -211,12 +229,12 @@
         <PartHandles {floor} />
         <PointedOut {floor} />
       </div>
-      <Transport {floor} {playing} onplay={play} onnext={next} bind:backdropId bind:safeLines bind:closeUp />
+      <Transport {floor} {playing} onplay={play} onnext={next} bind:backdropId bind:safeLines />
     </section>
     <div class="sheet surface">
       <Sheet {floor} onlook={look} />
     </div>
-    <div class="strip"><Strip {floor} {backdropId} {closeUp} /></div>
+    <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
     <div class="score surface"><Score {floor} onscrub={() => playing.stop()} /></div>
   </div>
 {:else}
@@ -251,8 +269,11 @@
     min-width: 0;
   }
 
+  /* As wide as there is room, and no higher than leaves room for transport, strip and score. */
   .picture {
     position: relative;
+    max-width: max(160px, calc((100vh - 396px) * var(--aspect)));
+    margin-inline: auto;
     overflow: hidden;
   }
 

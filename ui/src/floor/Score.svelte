@@ -5,6 +5,7 @@
   import { PHASE_KEYS } from './moves';
   import ScoreBars from './ScoreBars.svelte';
   import ScoreName from './ScoreName.svelte';
+  import RangeMark from './RangeMark.svelte';
   import Spans from './Spans.svelte';
   import StepMarks from './StepMarks.svelte';
   import { columns, depthsOf, scoreRows } from './scoreLayout';
@@ -160,17 +161,23 @@
             style:width="{column.width}px"
             style:--tick="{column.scale * TICK}px"
             class:ticks={column.scale > 0}
-            role="slider"
-            tabindex="0"
-            aria-label="Frame of {WORDS[phase]}"
-            aria-valuemin="0"
-            aria-valuemax={length(reel, phase)}
-            aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
-            onpointerdown={(event) => scrub(phase, event)}
-            onpointermove={(event) => scrub(phase, event)}
-            onpointerup={() => (scrubbing = undefined)}
-            onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
           >
+            <div
+              class="frames"
+              role="slider"
+              tabindex="0"
+              aria-label="Frame of {WORDS[phase]}"
+              aria-valuemin="0"
+              aria-valuemax={length(reel, phase)}
+              aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
+              onpointerdown={(event) => scrub(phase, event)}
+              onpointermove={(event) => scrub(phase, event)}
+              onpointerup={() => (scrubbing = undefined)}
+              onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
+            ></div>
+            {#if floor.range?.phase === phase}
+              <RangeMark {floor} scale={column.scale} />
+            {/if}
             <ScoreBars {floor} {phase} {column} tops={placed.barTops} />
             {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
             {#if floor.moment.phase === phase}
@@ -302,6 +309,11 @@
     top: 0;
     bottom: 0;
     box-shadow: -9px 0 0 -8px var(--border);
+  }
+
+  .frames {
+    position: absolute;
+    inset: 0;
     cursor: ew-resize;
     touch-action: none;
   }

@@ -20,7 +20,16 @@
   const NEAR = 5;
   const FAR_KEY = 10;
 
-  let drag = $state<{ how: How; bar: Bar; fromX: number; by: number; x: number; y: number }>();
+  /** Raw: bars are told apart by being the same ones. */
+  let drag = $state.raw<{
+    how: How;
+    bar: Bar;
+    fromX: number;
+    by: number;
+    x: number;
+    y: number;
+    together: boolean;
+  }>();
   let lanes = $state<HTMLElement>();
 
   const reel = $derived(floor.worked?.reel);
@@ -50,7 +59,7 @@
       floor.chooseMove({ phase, key: bar.move }, bar.part, event.shiftKey);
     if (mirrored) return;
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
-    drag = { how, bar, fromX: event.clientX, by: 0, ...place(event) };
+    drag = { how, bar, fromX: event.clientX, by: 0, together: event.shiftKey, ...place(event) };
   }
 
   function place(event: PointerEvent): { x: number; y: number } {
@@ -77,7 +86,11 @@
     if (!done) return;
     event.stopPropagation();
     if (done.how === 'wait' || done.how === 'with') return drawWait(done.bar, done.how === 'wait', event);
-    if (done.by === 0) return;
+    if (done.by === 0) {
+      // A click says which one is meant; a drag moves all that are chosen.
+      if (!done.together && chosen.length > 1) floor.chooseMove({ phase, key: done.bar.move }, done.bar.part);
+      return;
+    }
     const keys = chosen.includes(done.bar.move) ? chosen : [done.bar.move];
     if (done.how === 'move') change(keys, done.by);
     else void floor.changeMoves(phase, (moves) => stretched(moves, keys, done.by, done.how === 'end'));

@@ -7,19 +7,41 @@
   interface Props {
     floor: FloorState;
     backdropId: string;
-    /** Whether only the area where parts stand is shown, the same for all trials. */
+    /** Whether only the area where parts stand is shown, the same for all trials that stand the same way round. */
     closeUp: boolean;
   }
 
-  const { floor, backdropId, closeUp }: Props = $props();
+  let { floor, backdropId, closeUp = $bindable() }: Props = $props();
 
-  const MOST = 8;
-  const area = $derived(closeUp ? commonArea(floor.trialsWorked.map(({ reel }) => reel)) : undefined);
-  const shown = $derived(floor.trials.slice(0, MOST));
+  let list = $state<HTMLElement>();
+  /** Where those stand that are mirrored, and those that are not. */
+  const areas = $derived([false, true].map((mirrored) => areaOf(mirrored)));
+
+  function areaOf(mirrored: boolean) {
+    return commonArea(floor.trialsWorked.filter((of) => of.mirrored === mirrored).map(({ reel }) => reel));
+  }
+
+  // The one whose values are at hand is always in sight.
+  $effect(() => {
+    const current = list?.children[floor.trial] as HTMLElement | undefined;
+    current?.scrollIntoView?.({ block: 'nearest', inline: 'nearest' });
+  });
 </script>
 
-<ul class="strip" aria-label="Trials at the same moment">
-  {#each shown as trial, i (i)}
+<div class="head">
+  <span class="muted figures" data-testid="trials">
+    {#if floor.trials.length > 0}
+      {floor.trial >= 0
+        ? `trial ${floor.trial + 1} of ${floor.trials.length}`
+        : `${floor.trials.length} trials`}
+    {:else}no trials{/if}
+  </span>
+  <button class="plain act" aria-pressed={closeUp} onclick={() => (closeUp = !closeUp)}
+    >{closeUp ? 'whole picture' : 'close up'}</button
+  >
+</div>
+<ul class="strip" aria-label="Trials at the same moment" bind:this={list}>
+  {#each floor.trials as trial, i (i)}
     {@const reel = floor.trialsWorked[i]?.reel}
     {@const notes = floor.trialsWorked[i]?.notes ?? []}
     <li>
@@ -36,7 +58,7 @@
           {reel}
           moment={reel ? within(reel, floor.moment) : floor.moment}
           {backdropId}
-          {area}
+          area={closeUp ? areas[floor.trialsWorked[i]?.mirrored ? 1 : 0] : undefined}
           label="{trial.name} at the same moment"
         />
         <span class="label">
@@ -54,16 +76,26 @@
 </ul>
 
 <style>
+  .head {
+    display: flex;
+    align-items: center;
+    justify-content: space-between;
+    height: 20px;
+    font-size: 12px;
+  }
+
   .strip {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(90px, 1fr));
+    display: flex;
     gap: 8px;
     margin: 0;
-    padding: 0;
+    padding: 0 0 4px;
+    overflow-x: auto;
     list-style: none;
+    scrollbar-width: thin;
   }
 
   li {
+    flex: 1 0 118px;
     max-width: 156px;
   }
 

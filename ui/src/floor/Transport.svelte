@@ -13,19 +13,9 @@
     onnext: () => void;
     backdropId: string;
     safeLines: boolean;
-    /** Whether the strip shows only where parts stand. */
-    closeUp: boolean;
   }
 
-  let {
-    floor,
-    playing,
-    onplay,
-    onnext,
-    backdropId = $bindable(),
-    safeLines = $bindable(),
-    closeUp = $bindable(),
-  }: Props = $props();
+  let { floor, playing, onplay, onnext, backdropId = $bindable(), safeLines = $bindable() }: Props = $props();
 
   const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
   const reel = $derived(floor.worked?.reel);
@@ -83,7 +73,6 @@
   <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
     >safe lines</button
   >
-  <button class="plain chip" aria-pressed={closeUp} onclick={() => (closeUp = !closeUp)}>close up</button>
   <div class="backdrop">
     <Select size="sm" labelText="Backdrop" hideLabel bind:selected={backdropId}>
       {#each BACKDROPS as entry (entry.id)}

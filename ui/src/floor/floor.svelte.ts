@@ -14,6 +14,7 @@ import {
   type WorkOptions,
 } from '../api/client';
 import type {
+  EditWhat,
   Filling,
   Finding,
   FontInfo,
@@ -32,13 +33,26 @@ import { shippedFonts } from '../player/outlines';
 import { ready } from '../player/ready';
 import type { Axis } from '../sheet/relations';
 import { movedParts, pulled } from './handles';
-import { keyFrames, movesOf, PHASE_KEYS, withMoves, type MoveRef } from './moves';
+import { byPhase, keyFrames, movesOf, PHASE_KEYS, withMoves, type MoveRef } from './moves';
 import { History } from './history.svelte';
 import { View } from './view.svelte';
 import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
 
 const PLAIN: Played = { in: '', loop: '', out: '' };
+
+/** Edits after which another part is looked at: the one they make, or the one there was under its new name; none once it is gone. */
+const LEADS_ON: EditWhat[] = [
+  'ADD_PART',
+  'REMOVE_PART',
+  'RENAME_PART',
+  'DUPLICATE_PART',
+  'DUPLICATE_WITH_FIELDS',
+  'COPY_AS_ROWS',
+  'GROUP_PARTS',
+  'COPY_MOVES',
+  'LINK_MOVES',
+];
 
 /** ms after the last change. */
 const DRAFT_AFTER = 1200;
@@ -67,6 +81,8 @@ export class FloorState {
   zoom = $state(1);
   /** Frames that are played round and round. */
   range = $state.raw<{ phase: Phase; from: number; to: number }>();
+  /** Where the range was marked, in whatever order. */
+  #marked: { phase: Phase; begin?: number; end?: number } | undefined;
   /** Along which axis the next edge that is pointed at is what the part hangs on. */
   pointing = $state<Axis>();
   fonts = $state.raw<FontInfo[]>([]);
@@ -350,11 +366,13 @@ export class FloorState {
     return this.change(
       async (document) => {
         const edited = await editGraphic(document, this.values, edit);
-        next = edited.part || (edited.document.parts?.at(-1)?.key ?? '');
+        if (LEADS_ON.includes(edit.what)) next = edited.part;
         return edited.document;
       },
       () => {
         if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
+        // What was removed is not chosen any more; nor is anything in its place, lest a second key removes that as well.
+        if (edit.what === 'REMOVE_PART') this.others = this.others.filter((key) => key !== edit.key);
         // Whoever has chosen another part in the meantime keeps it.
         if (this.selected === before) this.selected = next;
       },
@@ -480,29 +498,37 @@ export class FloorState {
     return this.change((document) => withMoves(document, phase, rule));
   }
 
-  /** Changes every move that is chosen; of a linked copy, the one it is linked to. */
-  async changeChosen(changes: (move: Move) => Partial<Move>): Promise<void> {
-    for (const phase of PHASES) {
-      const keys = this.moves.filter((move) => move.phase === phase).map(({ key }) => key);
-      if (keys.length === 0) continue;
-      await this.changeMoves(phase, (moves) => {
-        const originals = moves.flatMap(({ key, like }) => (keys.includes(key) && like ? [like] : []));
-        return moves.map((move) =>
-          !move.like && (keys.includes(move.key) || originals.includes(move.key))
-            ? { ...move, ...changes(move) }
-            : move,
-        );
-      });
-    }
+  /** Changes every move that is chosen, in one act; of a linked copy, the one it is linked to. */
+  changeChosen(changes: (move: Move) => Partial<Move>): Promise<void> {
+    const chosen = byPhase(this.moves);
+    return this.change((document) =>
+      chosen.reduce(
+        (changed, [phase, keys]) =>
+          withMoves(changed, phase, (moves) => {
+            const originals = moves.flatMap(({ key, like }) => (keys.includes(key) && like ? [like] : []));
+            return moves.map((move) =>
+              !move.like && (keys.includes(move.key) || originals.includes(move.key))
+                ? { ...move, ...changes(move) }
+                : move,
+            );
+          }),
+        document,
+      ),
+    );
   }
 
-  async removeMoves(): Promise<void> {
-    const chosen = this.moves;
+  /** Removes every move that is chosen, in one act. */
+  removeMoves(): Promise<void> {
+    const chosen = byPhase(this.moves);
     this.moves = [];
-    for (const phase of PHASES) {
-      const keys = chosen.filter((move) => move.phase === phase).map(({ key }) => key);
-      if (keys.length > 0) await this.edit({ what: 'REMOVE_MOVES', key: '', keys, phase: PHASE_KEYS[phase] });
-    }
+    return this.change(async (document) => {
+      let left = document;
+      for (const [phase, keys] of chosen) {
+        const edit: Edit = { what: 'REMOVE_MOVES', key: '', keys, phase: PHASE_KEYS[phase] };
+        left = (await editGraphic(left, this.values, edit)).document;
+      }
+      return left;
+    });
   }
 
   async renameMove(to: string): Promise<void> {
@@ -523,9 +549,30 @@ export class FloorState {
   /** The moment at hand is where the range begins or ends. */
   markRange(end: boolean): void {
     const { phase, frame } = this.moment;
-    const before = this.range?.phase === phase ? this.range : { phase, from: 0, to: frame };
-    const range = end ? { ...before, to: frame } : { ...before, from: frame, to: Math.max(before.to, frame) };
-    this.range = range.from < range.to ? range : undefined;
+    const other = this.#marked?.phase === phase ? (end ? this.#marked.begin : this.#marked.end) : undefined;
+    this.#marked = { phase, begin: end ? other : frame, end: end ? frame : other };
+    const from = other ?? (end ? 0 : length(this.worked!.reel, phase));
+    this.#range(phase, from, frame);
+  }
+
+  /** Pulls the end of the range, or its beginning, to a frame; they may pass each other. */
+  setRange(end: boolean, frame: number): void {
+    if (!this.range || !this.worked) return;
+    const { phase, from, to } = this.range;
+    const within = Math.max(0, Math.min(length(this.worked.reel, phase), frame));
+    // One frame at least is left of it.
+    if (within === (end ? from : to)) return;
+    this.#marked = undefined;
+    this.#range(phase, end ? from : within, end ? within : to);
+  }
+
+  dropRange(): void {
+    this.range = undefined;
+    this.#marked = undefined;
+  }
+
+  #range(phase: Phase, one: number, other: number): void {
+    this.range = one === other ? undefined : { phase, from: Math.min(one, other), to: Math.max(one, other) };
   }
 
   /** The reel for leaving from a moment of in or loop, as it is worked out by the server. */
@@ -582,7 +629,7 @@ export class FloorState {
     this.opened = '';
     this.trial = Math.min(this.trial, this.trials.length - 1);
     // What was chosen may not be there any more.
-    if (!this.part) this.choose(this.document?.parts?.at(-1)?.key ?? '');
+    if (!this.part) this.choose('');
     this.refusal = '';
     void this.workOutTrials();
     void this.workOutValues();

@@ -49,10 +49,11 @@ describe('stretching bars', () => {
   });
 });
 
-it('has a move wait for another without changing when it begins', () => {
+it('has a move wait for another from its end or its beginning on, without an offset', () => {
   const bars = [bar('a', 4, 10), bar('b', 16, 10), bar('c', 20, 10)];
-  expect(waiting(MOVES, bars, 'c', 'a', true)[2]!.start).toEqual({ after: 'a', plus: 6 });
-  expect(waiting(MOVES, bars, 'c', 'a', false)[2]!.start).toEqual({ with: 'a', plus: 16 });
+  expect(waiting(MOVES, bars, 'c', 'a', true)[2]!.start).toEqual({ after: 'a' });
+  expect(waiting(MOVES, bars, 'c', 'a', false)[2]!.start).toEqual({ with: 'a' });
+  expect(waiting(MOVES, bars, 'c', 'nobody', true)).toBe(MOVES);
 });
 
 it('snaps to other bars, seconds and the playhead', () => {

@@ -1,5 +1,5 @@
 import type { Bar, Graphic, Move, Start } from '../api/types';
-import type { Phase } from '../player/moment';
+import { PHASES, type Phase } from '../player/moment';
 
 /** A move of a phase. */
 export interface MoveRef {
@@ -60,7 +60,7 @@ export function stretched(moves: Move[], keys: string[], frames: number, atEnd: 
 }
 
 /**
- * A move waits for another from now on, and begins when it did.
+ * A move waits for another from now on, and begins where that one ends or begins.
  *
  * @param end whether it waits for that one's end, not its beginning
  */
@@ -68,8 +68,8 @@ export function waiting(moves: Move[], bars: Bar[], key: string, on: string, end
   const bar = bars.find(({ move }) => move === key);
   const waited = bars.find(({ move }) => move === on);
   if (!bar || !waited) return moves;
-  const plus = bar.start - waited.start - (end ? waited.length : 0);
-  const start: Start = end ? { after: on, plus } : { with: on, plus };
+  // An offset that kept it where it was would hide the tie.
+  const start: Start = end ? { after: on } : { with: on };
   return moves.map((move) => (move.key === key ? { ...move, start } : move));
 }
 
@@ -110,4 +110,12 @@ export function keyFrames(bars: Bar[], phase: Phase): number[] {
     .filter((bar) => bar.phase === phase)
     .flatMap(({ start, length }) => [start, start + length]);
   return [...new Set([0, ...frames])].sort((a, b) => a - b);
+}
+
+/** Keys of moves by their phase, in the order of the phases. */
+export function byPhase(moves: MoveRef[]): [Phase, string[]][] {
+  return PHASES.map((phase): [Phase, string[]] => [
+    phase,
+    moves.filter((move) => move.phase === phase).map(({ key }) => key),
+  ]).filter(([, keys]) => keys.length > 0);
 }

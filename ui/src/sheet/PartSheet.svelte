@@ -7,6 +7,7 @@
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
+  import CopyActs from './CopyActs.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
   import CornersPiece from './pieces/CornersPiece.svelte';
   import ColourPiece from './pieces/ColourPiece.svelte';
@@ -63,6 +64,10 @@
     else change({ gap: { least: Math.min(least, usual), usual, widest: Math.max(widest, usual) } });
   }
 
+  function reorder(steps: number, { shiftKey }: MouseEvent) {
+    void floor.edit({ what: 'REORDER_PART', key: part.key, steps: shiftKey ? steps * 1000 : steps });
+  }
+
   function change(changes: Partial<Part>) {
     void floor.changePart(part.key, changes);
   }
@@ -78,21 +83,17 @@
   <span class="acts">
     <button
       class="plain act"
-      title="Further to the front (PageUp)"
-      aria-label="To the front"
-      onclick={() => floor.edit({ what: 'REORDER_PART', key: part.key, steps: 1 })}>↑</button
+      title="Forward past its neighbour (PageUp); with Shift to the front"
+      aria-label="Forward"
+      onclick={(event) => reorder(1, event)}>↑</button
     >
     <button
       class="plain act"
-      title="Further to the back (PageDown)"
-      aria-label="To the back"
-      onclick={() => floor.edit({ what: 'REORDER_PART', key: part.key, steps: -1 })}>↓</button
+      title="Backward past its neighbour (PageDown); with Shift to the back"
+      aria-label="Backward"
+      onclick={(event) => reorder(-1, event)}>↓</button
     >
-    <button
-      class="plain act"
-      title="Copy that is independent (d)"
-      onclick={() => floor.edit({ what: 'DUPLICATE_PART', key: part.key })}>copy</button
-    >
+    <CopyActs {floor} {part} />
     <button
       class="plain act"
       title="Remove; can be undone (Delete)"
@@ -305,8 +306,9 @@
 
   .acts {
     display: flex;
+    flex-basis: 100%;
+    flex-wrap: wrap;
     gap: 4px;
-    margin-left: auto;
   }
 
   p {

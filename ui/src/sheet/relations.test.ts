@@ -22,6 +22,18 @@ describe('sizes', () => {
   });
 });
 
+it('points at what is there, whatever is absent', () => {
+  const rest = [
+    { part: 'plate', at: { x: 0, y: 0, width: 90, height: 30 } },
+    { part: 'role', at: null },
+    { part: 'name', at: { x: 5, y: 5, width: 20, height: 9 } },
+    { part: 'gone', at: undefined },
+  ];
+  expect(partAt(rest, 10, 8)).toBe('name');
+  expect(partAt(rest, 60, 20)).toBe('plate');
+  expect(partAt(rest, 91, 20)).toBeUndefined();
+});
+
 describe('places', () => {
   it('have inner edges where something is wrapped, and a baseline where there are letters', () => {
     expect(edges(PLATE, 'x')).toContain('inner left');

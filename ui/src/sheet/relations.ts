@@ -93,9 +93,10 @@ export function moved(place: Place, by: number, axis: Axis, mirrored: boolean): 
 }
 
 /** The front part whose box at rest holds a point of the picture. */
-export function partAt(rest: { part: string; at?: Rect }[], x: number, y: number): string | undefined {
-  const holds = ({ at }: { at?: Rect }) =>
-    at !== undefined && x >= at.x && x <= at.x + at.width && y >= at.y && y <= at.y + at.height;
+export function partAt(rest: { part: string; at?: Rect | null }[], x: number, y: number): string | undefined {
+  const holds = ({ at }: { at?: Rect | null }) =>
+    // A part that is absent stands nowhere.
+    !!at && x >= at.x && x <= at.x + at.width && y >= at.y && y <= at.y + at.height;
   return rest.filter(holds).at(-1)?.part;
 }
 

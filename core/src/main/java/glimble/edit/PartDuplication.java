@@ -1,5 +1,9 @@
 package glimble.edit;
 
+import java.util.Comparator;
+import glimble.graphic.In;
+import java.util.LinkedHashMap;
+
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
@@ -20,15 +24,54 @@ import java.util.stream.Collectors;
  * each other likewise, and they rest otherwise in the same variants; what is outside is the same for both.
  */
 final class PartDuplication {
-    private final Map<String, String> names = new HashMap<>();
+    private final Map<String, String> names = new LinkedHashMap<>();
+    private final FieldCopies fields;
 
-    private PartDuplication(List<String> copied, Set<String> taken) {
+    private PartDuplication(List<String> copied, Set<String> taken, FieldCopies fields) {
+        this.fields = fields;
         for (String original : copied) names.put(original, FreshName.take(taken, original));
     }
 
-    static Graphic of(Graphic graphic, String key) {
+    /** @param newFields whether the copy asks for fields of its own */
+    static Graphic of(Graphic graphic, String key, boolean newFields) {
+        return made(graphic, key, newFields).duplicated(graphic);
+    }
+
+    private static PartDuplication made(Graphic graphic, String key, boolean newFields) {
         Set<String> taken = graphic.parts().stream().map(Part::key).collect(Collectors.toCollection(HashSet::new));
-        return new PartDuplication(GroupEdits.all(graphic, key), taken).duplicated(graphic);
+        List<String> copied = GroupEdits.all(graphic, key);
+        return new PartDuplication(
+                copied, taken, newFields ? FieldCopies.of(graphic, copied) : FieldCopies.NONE);
+    }
+
+    /**
+     * Copies of a row below each other, each with fields of its own and so many frames after the one before.
+     *
+     * @param count rows there are then, with the original
+     * @param by frames from one to the next in the in; 0 for what the in says of it already
+     */
+    static Graphic rows(Graphic graphic, String key, int count, int by) {
+        Graphic copied = graphic;
+        List<String> rows = new ArrayList<>(List.of(key));
+        for (int i = 1; i < count; i++) {
+            PartDuplication next = made(copied, rows.get(rows.size() - 1), true);
+            copied = next.duplicated(copied);
+            rows.add(next.name(rows.get(rows.size() - 1)));
+        }
+        return by == 0 ? copied : copied.withPhases((Phase phase) -> phase instanceof In ? staggered(phase, rows, by) : phase);
+    }
+
+    private static Phase staggered(Phase phase, List<String> rows, int by) {
+        List<Timing.Stagger> staggers = new ArrayList<>();
+        boolean found = false;
+        for (Timing.Stagger stagger : phase.timing().staggers()) {
+            boolean ofRows = stagger.parts().containsAll(rows);
+            staggers.add(ofRows ? new Timing.Stagger(stagger.parts(), by) : stagger);
+            found |= ofRows;
+        }
+        if (!found) staggers.add(new Timing.Stagger(rows, by));
+        Timing timing = phase.timing();
+        return phase.with(phase.moves(), new Timing(timing.delays(), staggers, timing.spans()));
     }
 
     private Graphic duplicated(Graphic graphic) {
@@ -38,12 +81,13 @@ final class PartDuplication {
         for (Part part : graphic.parts()) {
             if (!names.containsKey(part.key())) continue;
             front = parts.indexOf(part) + 1;
-            copies.add(Rewrite.key(Renaming.references(part, this::name), name(part.key())));
+            copies.add(fields.asking(Rewrite.key(Renaming.references(part, this::name), name(part.key()))));
         }
         parts.addAll(front, copies);
         Graphic moved = graphic.withParts(parts)
                 .withPhases((Phase phase) -> phase.with(moves(phase.moves()), timing(phase.timing())));
-        return moved.withVariants(moved.variants().stream().map(this::variant).toList());
+        return fields.added(
+                moved.withVariants(moved.variants().stream().map(this::variant).toList()));
     }
 
     private String name(String part) {
@@ -54,7 +98,7 @@ final class PartDuplication {
         Set<String> taken = moves.stream().map(Move::key).collect(Collectors.toCollection(HashSet::new));
         Map<String, String> copies = new HashMap<>();
         for (Move move : moves) {
-            if (names.containsKey(move.part())) copies.put(move.key(), FreshName.take(taken, move.key() + " copy"));
+            if (names.containsKey(move.part())) copies.put(move.key(), FreshName.take(taken, named(move)));
         }
         List<Move> all = new ArrayList<>(moves);
         for (Move move : moves) {
@@ -67,12 +111,32 @@ final class PartDuplication {
         return all;
     }
 
+    /** By the copy's name where it has that of the part: {@code row 2 enters} after {@code row 1 enters}. */
+    private String named(Move move) {
+        String part = names.keySet().stream()
+                .filter(original -> move.key().startsWith(original + " ") || move.key().equals(original))
+                .max(Comparator.comparingInt(String::length))
+                .orElse("");
+        return part.isEmpty() ? move.key() : name(part) + move.key().substring(part.length());
+    }
+
     private Timing timing(Timing timing) {
         List<Timing.Delay> delays = new ArrayList<>(timing.delays());
         for (Timing.Delay delay : timing.delays()) {
             if (names.containsKey(delay.part())) delays.add(new Timing.Delay(name(delay.part()), delay.frames()));
         }
-        return new Timing(delays, timing.staggers(), timing.spans());
+        return new Timing(
+                delays, timing.staggers().stream().map(this::stagger).toList(), timing.spans());
+    }
+
+    /** A copy comes after its original. */
+    private Timing.Stagger stagger(Timing.Stagger stagger) {
+        List<String> parts = new ArrayList<>();
+        for (String part : stagger.parts()) {
+            parts.add(part);
+            if (names.containsKey(part)) parts.add(name(part));
+        }
+        return new Timing.Stagger(parts, stagger.by());
     }
 
     private Variant variant(Variant variant) {

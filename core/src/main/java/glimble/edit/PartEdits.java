@@ -125,20 +125,30 @@ public final class PartEdits {
      * copied with all its parts, and these refer to each other as theirs do.
      */
     public static Graphic duplicate(Graphic graphic, String key) {
-        return PartDuplication.of(graphic, key);
+        return PartDuplication.of(graphic, key, false);
+    }
+
+    /** The same, and the copy asks for fields of its own: {@code name 2} after {@code name 1}. */
+    public static Graphic duplicateWithFields(Graphic graphic, String key) {
+        return PartDuplication.of(graphic, key, true);
     }
 
     /**
-     * The part moved in the stacking order.
+     * A part, most often a group, as several rows: copies of it with fields of their own, one after the other.
      *
-     * @param steps how many parts further to the front; negative to the back. Beyond the end it stays there
+     * @param count rows there are then, with the original; 2 or more
+     * @param by frames from one to the next in the in; 0 for none
+     */
+    public static Graphic rows(Graphic graphic, String key, int count, int by) {
+        return PartDuplication.rows(graphic, key, count, by);
+    }
+
+    /**
+     * The part moved in the stacking order, a group with all that is in it; past another group it goes as a whole.
+     *
+     * @param steps past how many neighbours to the front; negative to the back. Beyond the end it stays there
      */
     public static Graphic reorder(Graphic graphic, String key, int steps) {
-        List<Part> parts = new ArrayList<>(graphic.parts());
-        Part moved = graphic.part(key).orElseThrow();
-        int from = parts.indexOf(moved);
-        parts.remove(from);
-        parts.add(Math.max(0, Math.min(parts.size(), from + steps)), moved);
-        return graphic.withParts(parts);
+        return Stacking.moved(graphic, key, steps);
     }
 }

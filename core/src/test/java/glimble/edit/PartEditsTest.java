@@ -129,7 +129,7 @@ class PartEditsTest {
         assertThat(solve(twice).box("name 2")).isEqualTo(solve(twice).box("name"));
         assertThat(twice.in().moves())
                 .extracting(Move::key)
-                .containsExactly("plate in", "name in", "role in", "name in copy");
+                .containsExactly("plate in", "name in", "role in", "name 2 in");
         assertSound(PartEdits.duplicate(twice, "name"));
     }
 

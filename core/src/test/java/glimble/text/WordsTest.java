@@ -74,12 +74,19 @@ class WordsTest {
         Set<String> taken = new HashSet<>(Set.of("bar"));
         assertThat(FreshName.take(taken, "bar")).isEqualTo("bar 2");
         assertThat(FreshName.take(taken, "bar")).isEqualTo("bar 3");
+        assertThat(FreshName.take(taken, "bar 2")).isEqualTo("bar 4");
+        assertThat(FreshName.take(taken, "row 9")).isEqualTo("row 9");
+        assertThat(FreshName.take(taken, "row 9")).isEqualTo("row 10");
+        assertThat(FreshName.take(taken, "2")).isEqualTo("2");
+        assertThat(FreshName.take(taken, "2")).isEqualTo("2 2");
+        assertThat(FreshName.take(taken, "year 20261127")).isEqualTo("year 20261127");
+        assertThat(FreshName.take(taken, "year 20261127")).isEqualTo("year 20261127 2");
         String longest = "n".repeat(FreshName.LONGEST);
         taken.add(longest);
         for (int i = 0; i < 12; i++) {
             assertThat(FreshName.take(taken, longest)).hasSizeLessThanOrEqualTo(FreshName.LONGEST);
         }
-        assertThat(taken).hasSize(3 + 1 + 12);
+        assertThat(taken).hasSize(10 + 1 + 12);
     }
 
     @Test

@@ -29,7 +29,7 @@ class OpenApiConfig {
             Map.entry("ProofAnswer", List.of("left", "why")),
             Map.entry("Leaves", List.of("looped", "share")),
             Map.entry("RestAnswer", List.of("at", "why")),
-            Map.entry("EditRequest", List.of("newName", "keys", "steps", "raster", "phase")),
+            Map.entry("EditRequest", List.of("newName", "keys", "steps", "by", "raster", "phase")),
             Map.entry("DraftAnswer", List.of("draft")),
             Map.entry("NewGraphicRequest", List.of("saveId")),
             Map.entry("SaveRequest", List.of("saveId")),

@@ -34,10 +34,15 @@ import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.ArrayList;
+import glimble.text.FreshName;
+import java.util.EnumSet;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RestController;
@@ -47,6 +52,8 @@ import tools.jackson.databind.JsonNode;
 @RestController
 class EditsController {
     private static final String GRAPHIC = "#/components/schemas/Graphic";
+
+    private static final int MOST_ROWS = 30;
 
     private final DocumentReader documents;
     private final Typesetter typesetter;
@@ -76,6 +83,10 @@ class EditsController {
         REMOVE_PART,
         RENAME_PART,
         DUPLICATE_PART,
+        /** The copy asks for fields of its own. */
+        DUPLICATE_WITH_FIELDS,
+        /** So many rows in all, each with fields of its own. */
+        COPY_AS_ROWS,
         REORDER_PART,
         GROUP_PARTS,
         REMOVE_MOVES,
@@ -94,12 +105,17 @@ class EditsController {
         RESCALE
     }
 
+    private static final Set<What> COPIES =
+            EnumSet.of(What.DUPLICATE_PART, What.DUPLICATE_WITH_FIELDS, What.COPY_AS_ROWS);
+
     /**
      * @param values the values at hand, for what keeps its present size
      * @param key the part, field or variant, or the kind of a new part; of no account to proposed trials
      * @param newName the new name, the part that moves are copied to, or the gesture; of no account to other edits
      * @param keys the parts of a new group; of no account to other edits
-     * @param steps how far to the front, or the frame at which a gesture begins; of no account to other edits
+     * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
+     *     to other edits
+     * @param by frames from one row to the next; of no account to other edits
      * @param phase in, loop or out, of an edit of moves
      * @param raster the new size of the frame; of no account to other edits
      */
@@ -111,6 +127,7 @@ class EditsController {
             String newName,
             List<String> keys,
             Integer steps,
+            Integer by,
             Raster raster,
             String phase) {}
 
@@ -159,6 +176,8 @@ class EditsController {
             case REMOVE_PART -> PartEdits.remove(graphic, key, boxes(graphic, request.values()));
             case RENAME_PART -> renamed(graphic, key, request.newName());
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
+            case DUPLICATE_WITH_FIELDS -> PartEdits.duplicateWithFields(graphic, key);
+            case COPY_AS_ROWS -> rows(graphic, request);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
     }
@@ -289,6 +308,16 @@ class EditsController {
         return GroupEdits.group(graphic, keys, boxes(graphic, request.values()));
     }
 
+    private static Graphic rows(Graphic graphic, EditRequest request) {
+        int count = request.steps() == null ? 0 : request.steps();
+        if (count < 2 || count > MOST_ROWS) throw new Refused("$.steps", "must be from 2 to " + MOST_ROWS + " rows");
+        int by = request.by() == null ? 0 : request.by();
+        if (Math.abs((long) by) > Limits.FRAMES) {
+            throw new Refused("$.by", "must be from -" + Limits.FRAMES + " to " + Limits.FRAMES + " frames");
+        }
+        return PartEdits.rows(graphic, request.key(), count, by);
+    }
+
     private static Graphic rescaled(Graphic graphic, Raster raster) {
         if (raster == null || raster.width() < 16 || raster.height() < 16) {
             throw new Refused("$.raster", "is missing or too small; give width and height, 16 px or more");
@@ -330,9 +359,19 @@ class EditsController {
         return boxes;
     }
 
+    /** What the copy of a part, or the last of its rows, is called. */
+    private static String copy(Graphic before, EditRequest request) {
+        Set<String> taken = before.parts().stream().map(Part::key).collect(Collectors.toCollection(HashSet::new));
+        int copies = request.what() == What.COPY_AS_ROWS ? request.steps() - 1 : 1;
+        String copy = request.key();
+        for (int i = 0; i < copies; i++) copy = FreshName.take(taken, copy);
+        return copy;
+    }
+
     private static String next(Graphic before, Graphic after, EditRequest request) {
         if (request.what() == What.RENAME_PART) return request.newName();
         if (request.what() == What.COPY_MOVES || request.what() == What.LINK_MOVES) return request.newName();
+        if (COPIES.contains(request.what())) return copy(before, request);
         List<String> old = before.parts().stream().map(Part::key).toList();
         return after.parts().stream()
                 .map(Part::key)

@@ -1,0 +1,167 @@
+package glimble.edit;
+
+import static glimble.Sketch.graphic;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.MonoTypesetter;
+import glimble.Sketch;
+import glimble.document.GraphicReader;
+import glimble.document.GraphicWriter;
+import glimble.graphic.Channel;
+import glimble.graphic.Edge;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.Loop;
+import glimble.graphic.Mask;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Start;
+import glimble.graphic.TextPart;
+import glimble.graphic.Timing;
+import glimble.graphic.Travel;
+import glimble.graphic.Trial;
+import glimble.reel.Bar;
+import glimble.reel.ReelMaker;
+import glimble.rest.Rest;
+import glimble.rest.RestSolver;
+import glimble.rest.Pictures;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+
+/** Rows that are copied: what they ask for, how they are called, when they come. */
+class CopiesTest {
+    private static final Place ROW = new Place.Stacked("rows");
+
+    /** A stack with one row: a bar that wraps a name and is its mask, grouped; the bar comes, and the name after it. */
+    private static Graphic board() {
+        TextPart name = Sketch.text(
+                "name 1",
+                Sketch.hang(Edge.INNER_START, "bar 1", Edge.INNER_START, 0),
+                Sketch.hang(Edge.CENTRE, "bar 1", Edge.CENTRE, 0),
+                new Mask("bar 1", true));
+        TextPart asking = new TextPart(
+                name.base().withNeeds(List.of("name 1")), "{name 1}", name.style(), name.layout(), name.fit(), name.look());
+        Part bar = Sketch.box(
+                "bar 1", Sketch.longest(4, 4, "name 1"), Sketch.left(), Sketch.px(30), ROW);
+        List<Move> in = List.of(
+                Sketch.move("bar 1 grows", "bar 1", Channel.SCALE_X, new Travel.Factor(0), new Start.At(0), 10),
+                Sketch.move("name 1 rises", "name 1", Channel.Y, new Travel.Px(9), new Start.After("bar 1 grows", 2), 8));
+        Field field = new Field("name 1", "Name 1", Field.Kind.TEXT, false, 30, List.of(), "Oona Varga");
+        Graphic graphic = graphic(
+                        in,
+                        new Loop(0, List.of()),
+                        List.of(),
+                        Sketch.stack("rows", 300, glimble.graphic.Align.START, 4, 10, 10),
+                        bar,
+                        asking)
+                .withFields(List.of(field))
+                .withTrials(List.of(new Trial("one", Map.of("name 1", "Wu"))));
+        Graphic grouped = GroupEdits.group(graphic, List.of("bar 1", "name 1"), Map.of());
+        return PartEdits.rename(grouped, "group", "row 1");
+    }
+
+    private static void assertSound(Graphic graphic) {
+        assertThat(GraphicReader.read(GraphicWriter.write(graphic), new MonoTypesetter().fonts()).problems())
+                .isEmpty();
+    }
+
+    private static Map<String, Integer> starts(Graphic graphic, Map<String, String> values) {
+        Map<String, Integer> starts = new HashMap<>();
+        for (Bar bar : ReelMaker.make(graphic, values, new MonoTypesetter()).bars()) starts.put(bar.move(), bar.start());
+        return starts;
+    }
+
+    @Test
+    void names_count_up_and_moves_are_called_after_the_copy() {
+        Graphic copied = PartEdits.duplicate(board(), "row 1");
+        assertSound(copied);
+        assertThat(copied.parts())
+                .extracting(Part::key)
+                .containsExactly("rows", "bar 1", "name 1", "row 1", "bar 2", "name 2", "row 2");
+        assertThat(copied.in().moves())
+                .extracting(Move::key)
+                .containsExactly("bar 1 grows", "name 1 rises", "bar 2 grows", "name 2 rises");
+        assertThat(copied.in().moves().get(3).start()).isEqualTo(new Start.After("bar 2 grows", 2));
+        assertThat(copied.fields()).hasSize(1);
+    }
+
+    @Test
+    void with_new_fields_text_needs_label_and_trials_follow() {
+        Graphic copied = PartEdits.duplicateWithFields(board(), "row 1");
+        assertSound(copied);
+        TextPart name = (TextPart) copied.part("name 2").orElseThrow();
+        assertThat(name.text()).isEqualTo("{name 2}");
+        assertThat(name.base().needs()).containsExactly("name 2");
+        Field field = copied.field("name 2").orElseThrow();
+        assertThat(field.label()).isEqualTo("Name 2");
+        assertThat(field.sample()).isEqualTo("Oona Varga");
+        assertThat(field.longest()).isEqualTo(30);
+        assertThat(copied.trials().get(0).values()).containsEntry("name 2", "Wu");
+        assertThat(((TextPart) copied.part("name 1").orElseThrow()).text()).isEqualTo("{name 1}");
+    }
+
+    @Test
+    void fields_that_are_copied_to_each_others_names_are_not_mixed_up() {
+        Graphic twice = PartEdits.duplicateWithFields(PartEdits.duplicateWithFields(board(), "row 1"), "row 1");
+        assertSound(twice);
+        assertThat(twice.fields()).extracting(Field::key).containsExactly("name 1", "name 3", "name 2");
+        assertThat(((TextPart) twice.part("name 3").orElseThrow()).text()).isEqualTo("{name 3}");
+        assertThat(((TextPart) twice.part("name 2").orElseThrow()).text()).isEqualTo("{name 2}");
+    }
+
+    @Test
+    void a_row_copied_as_rows_gives_the_same_timing_to_each_and_blank_ones_take_none() {
+        Graphic board = PartEdits.rows(board(), "row 1", 5, 6);
+        assertSound(board);
+        assertThat(board.fields()).extracting(Field::key).containsExactly("name 1", "name 2", "name 3", "name 4", "name 5");
+        assertThat(board.in().timing().staggers())
+                .containsExactly(new Timing.Stagger(List.of("row 1", "row 2", "row 3", "row 4", "row 5"), 6));
+        Map<String, String> values = new HashMap<>();
+        for (int row = 1; row <= 5; row++) values.put("name " + row, "Wu");
+        Map<String, Integer> starts = starts(board, values);
+        for (int row = 1; row <= 5; row++) {
+            assertThat(starts).containsEntry("bar " + row + " grows", 6 * (row - 1));
+            assertThat(starts).containsEntry("name " + row + " rises", 6 * (row - 1) + 12);
+        }
+        values.put("name 1", "");
+        values.put("name 3", "");
+        starts = starts(board, values);
+        assertThat(starts).containsEntry("bar 2 grows", 0).containsEntry("bar 4 grows", 6).containsEntry("bar 5 grows", 12);
+        Rest rest = RestSolver.solve(board, values, new MonoTypesetter(), Pictures.NONE);
+        List<Double> tops = new ArrayList<>();
+        for (int row : new int[] {2, 4, 5}) tops.add(rest.box("bar " + row).y());
+        assertThat(tops).isSorted();
+        assertThat(tops.get(1) - tops.get(0)).isEqualTo(tops.get(2) - tops.get(1));
+    }
+
+    @Test
+    void a_row_of_a_stagger_brings_its_copy_into_it() {
+        Graphic rows = PartEdits.rows(board(), "row 1", 3, 6);
+        Graphic more = PartEdits.duplicateWithFields(rows, "row 2");
+        assertThat(more.in().timing().staggers().get(0).parts()).containsExactly("row 1", "row 2", "row 4", "row 3");
+        assertThat(PartEdits.rows(rows, "row 1", 2, 0).in().timing().staggers().get(0).by()).isEqualTo(6);
+    }
+
+    @Test
+    void a_group_goes_past_its_neighbours_as_a_whole_and_past_groups_as_a_whole() {
+        Graphic board = PartEdits.rows(board(), "row 1", 3, 0);
+        assertThat(PartEdits.reorder(board, "row 1", 1).parts())
+                .extracting(Part::key)
+                .containsExactly("rows", "bar 2", "name 2", "row 2", "bar 1", "name 1", "row 1", "bar 3", "name 3", "row 3");
+        assertThat(PartEdits.reorder(board, "row 3", -99).parts())
+                .extracting(Part::key)
+                .startsWith("bar 3", "name 3", "row 3", "rows", "bar 1");
+        assertThat(PartEdits.reorder(PartEdits.reorder(board, "row 2", 1), "row 2", -1)).isEqualTo(board);
+        // Within its group a part goes past one part at a time.
+        assertThat(PartEdits.reorder(board, "bar 2", 1).parts())
+                .extracting(Part::key)
+                .containsSubsequence("row 1", "name 2", "bar 2", "row 2", "bar 3");
+        assertThat(PartEdits.reorder(board, "rows", 2).parts())
+                .extracting(Part::key)
+                .containsSubsequence("row 1", "bar 2", "name 2", "row 2", "rows", "bar 3");
+    }
+}

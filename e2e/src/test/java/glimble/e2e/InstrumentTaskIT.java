@@ -1,0 +1,236 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.KeyboardModifier;
+import glimble.formats.DemoGraphics;
+import java.util.List;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.ArrayNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** The floor in the hand: what a click, a key and a drag do while things are blank, absent, many, or in another order. */
+class InstrumentTaskIT {
+    private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static Browser browser;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+    }
+
+    private static ObjectNode demo(String demo, String name) {
+        return ((ObjectNode) JSON.readTree(DemoGraphics.named(demo))).put("name", name);
+    }
+
+    private static FloorPage added(String demo, String name) {
+        return FloorPage.added(browser.page(), demo(demo, name));
+    }
+
+    /** Clicks a point of the picture, in px of the raster. */
+    private static void click(FloorPage floor, double x, double y) {
+        var area = floor.page().locator(".handles").boundingBox();
+        double scale = area.width / 1920;
+        floor.page().mouse().click(area.x + x * scale, area.y + y * scale);
+    }
+
+    private static Locator bar(FloorPage floor, String move) {
+        return floor.page().locator(".bar button[aria-label^='" + move + ",']");
+    }
+
+    private static Locator chosenName(FloorPage floor) {
+        return floor.page().locator(".row.selected");
+    }
+
+    @Test
+    void a_click_in_the_picture_chooses_what_is_there_while_something_is_blank() {
+        FloorPage floor = added("flyer-bar", "Blank and clicked");
+        floor.awaitRest();
+        floor.type("Role", "");
+        assertThat(floor.page().getByText("absent: blank").first()).isVisible();
+        floor.page().keyboard().press("Escape");
+        List<Double> box = floor.drawnBox();
+        click(floor, box.get(0) + box.get(2) / 2, box.get(1) + box.get(3) / 2);
+        assertThat(chosenName(floor)).hasCount(1);
+        floor.page().keyboard().down("w");
+        assertThat(floor.page().locator(".why")).isVisible();
+        floor.page().keyboard().up("w");
+    }
+
+    @ParameterizedTest
+    @CsvSource({"1280,800", "1600,900", "1920,1080", "2560,1440", "1024,700"})
+    void the_page_is_as_high_as_the_window(int width, int height) {
+        FloorPage floor = added("heat-board", "Window " + width);
+        floor.page().setViewportSize(width, height);
+        floor.page().waitForCondition(() -> (boolean) floor.page().evaluate(
+                "() => document.documentElement.scrollHeight <= innerHeight && document.querySelector('.floor').scrollHeight <= document.querySelector('main').clientHeight"));
+        var score = floor.page().locator(".score").first().boundingBox();
+        assertThat(score.y + score.height).isLessThanOrEqualTo(height);
+        assertThat(score.height).isGreaterThan(90);
+    }
+
+    @Test
+    void delete_pressed_twice_removes_one_part() {
+        FloorPage floor = added("heat-board", "Deleted once");
+        floor.awaitRest();
+        int before = floor.page().locator(".row").count();
+        floor.button("ground").click();
+        floor.press("Delete");
+        assertThat(floor.page().locator(".row")).hasCount(before - 1);
+        assertThat(chosenName(floor)).hasCount(0);
+        floor.press("Delete");
+        floor.press("Control+z");
+        assertThat(floor.page().locator(".row")).hasCount(before);
+    }
+
+    @Test
+    void space_plays_wherever_the_focus_is_but_in_a_text() {
+        FloorPage floor = added("flyer-bar", "Played by space");
+        floor.awaitRest();
+        Locator safeLines = floor.button("safe lines");
+        String pressed = safeLines.getAttribute("aria-pressed");
+        safeLines.focus();
+        floor.page().keyboard().press(" ");
+        assertThat(floor.button("stop")).isVisible();
+        assertThat(safeLines).hasAttribute("aria-pressed", pressed);
+        floor.page().keyboard().press(" ");
+        assertThat(floor.button("all")).isVisible();
+        floor.page().keyboard().press("Enter");
+        assertThat(safeLines).hasAttribute("aria-pressed", pressed.equals("true") ? "false" : "true");
+        Locator name = floor.field("Name");
+        name.focus();
+        name.press("End");
+        name.press(" ");
+        assertThat(floor.button("all")).isVisible();
+        assertThat(name).hasValue(java.util.regex.Pattern.compile(".* "));
+    }
+
+    @Test
+    void a_range_is_right_in_any_order_is_seen_and_its_ends_are_pulled() {
+        FloorPage floor = added("flyer-bar", "Range");
+        floor.awaitRest();
+        floor.press("Home");
+        for (int i = 0; i < 8; i++) floor.press("ArrowRight");
+        floor.press("a");
+        for (int i = 0; i < 5; i++) floor.press("ArrowLeft");
+        floor.press("b");
+        Locator begins = floor.page().getByLabel("Beginning of the range, frame 3");
+        Locator ends = floor.page().getByLabel("End of the range, frame 8");
+        assertThat(begins).isVisible();
+        assertThat(ends).isVisible();
+        ends.focus();
+        floor.page().keyboard().press("ArrowRight");
+        assertThat(floor.page().getByLabel("End of the range, frame 9")).isVisible();
+        floor.page().keyboard().press("Delete");
+        assertThat(floor.page().locator(".range")).hasCount(0);
+    }
+
+    @Test
+    void the_strip_has_every_trial_and_keeps_the_one_at_hand_in_sight() {
+        ObjectNode document = demo("flyer-bar", "Many trials");
+        ArrayNode trials = document.putArray("trials");
+        for (int i = 1; i <= 20; i++) {
+            trials.addObject().put("name", "trial " + i).putObject("values").put("name", "Wu " + i);
+        }
+        FloorPage floor = FloorPage.added(browser.page(), document);
+        floor.awaitRest();
+        assertThat(floor.strip().getByRole(AriaRole.BUTTON)).hasCount(20);
+        assertThat(floor.page().getByTestId("trials")).hasText("trial 1 of 20");
+        for (int i = 0; i < 19; i++) floor.press("]");
+        assertThat(floor.page().getByTestId("trials")).hasText("trial 20 of 20");
+        assertThat(floor.strip().getByRole(AriaRole.BUTTON).last()).isInViewport();
+        assertThat(floor.field("Name")).hasValue("Wu 20");
+    }
+
+    @Test
+    void one_act_is_one_step_of_undo_and_a_click_says_which_bar_is_meant() {
+        FloorPage floor = added("wind-strap", "Acts");
+        floor.awaitRest();
+        Locator bars = floor.page().locator(".bar.IN button");
+        Locator outs = floor.page().locator(".bar.OUT button");
+        int in = bars.count();
+        int out = outs.count();
+        assertThat(in).isGreaterThan(1);
+        assertThat(out).isPositive();
+        var together = new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT));
+        bars.nth(0).click();
+        bars.nth(1).click(together);
+        outs.nth(0).click(together);
+        assertThat(floor.page().locator(".bar.chosen")).hasCount(3);
+        floor.press("Delete");
+        assertThat(outs).hasCount(out - 1);
+        floor.press("Control+z");
+        assertThat(bars).hasCount(in);
+        assertThat(outs).hasCount(out);
+        bars.nth(0).click();
+        bars.nth(1).click(together);
+        bars.nth(0).click();
+        assertThat(floor.page().locator(".bar.chosen")).hasCount(1);
+    }
+
+    @Test
+    void a_tie_is_seen_while_it_is_drawn_and_begins_without_an_offset() {
+        FloorPage floor = added("flyer-bar", "Tied");
+        floor.awaitRest();
+        Page page = floor.page();
+        Locator bars = page.locator(".bar.IN");
+        Locator from = bars.nth(0);
+        Locator to = bars.nth(bars.count() - 1);
+        from.locator("button").click();
+        var dot = from.locator(".dot.wait").boundingBox();
+        var target = to.boundingBox();
+        page.mouse().move(dot.x + dot.width / 2, dot.y + dot.height / 2);
+        page.mouse().down();
+        page.mouse().move(target.x + target.width / 2, target.y + target.height / 2, new com.microsoft.playwright.Mouse.MoveOptions().setSteps(4));
+        String drawn = page.locator("path.drawn").getAttribute("d");
+        assertThat(drawn).startsWith("M").doesNotContain("NaN");
+        page.mouse().up();
+        floor.button("Save").click();
+        assertThat(floor.status()).containsText("saved");
+    }
+
+    @Test
+    void a_row_is_copied_as_rows_with_fields_of_their_own_that_come_one_after_the_other() {
+        SheetPage sheet = SheetPage.empty(browser.page(), "Rows from one");
+        sheet.add("stack", "rows");
+        sheet.add("box", "bar 1");
+        sheet.row("rows");
+        sheet.graphic();
+        sheet.field("Name 1");
+        sheet.add("text", "name 1");
+        FloorPage floor = sheet.floor();
+        sheet.write("Text", "{name 1}");
+        sheet.settled();
+        floor.button("bar 1").click();
+        floor.button("name 1").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        floor.press("g");
+        sheet.settled();
+        floor.button("as rows …").click();
+        sheet.write("Rows in all", 4);
+        floor.button("make them").click();
+        sheet.settled();
+        for (int row = 2; row <= 4; row++) {
+            assertThat(floor.part("bar " + row)).isVisible();
+            assertThat(floor.field("Name " + row)).isVisible();
+        }
+        assertThat(floor.page().getByLabel("Name of the part")).hasValue("group 4");
+        floor.press("Control+z");
+        assertThat(floor.part("bar 2")).hasCount(0);
+        assertThat(floor.field("Name 2")).hasCount(0);
+    }
+}
