@@ -48,7 +48,11 @@
   <span class="rows">
     <NumberPiece label="Rows in all" value={rows} onchange={(count) => (rows = within(count))} />
     rows in all, each
-    <NumberPiece label="Frames from row to row" value={apart} onchange={(frames) => (apart = Math.round(frames))} />
+    <NumberPiece
+      label="Frames from row to row"
+      value={apart}
+      onchange={(frames) => (apart = Math.round(frames))}
+    />
     frames after the one before
     <button class="plain act" onclick={copyRows}>make them</button>
     <button class="plain act" onclick={() => (asRows = false)}>leave</button>
