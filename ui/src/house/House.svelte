@@ -7,6 +7,7 @@
   import { house } from './house.svelte';
   import MarksList from './MarksList.svelte';
   import PaletteList from './PaletteList.svelte';
+  import EdgesEditor from './EdgesEditor.svelte';
   import SafeAreasEditor from './SafeAreasEditor.svelte';
   import StylesList from './StylesList.svelte';
 
@@ -45,6 +46,7 @@
       <StylesList onsave={(styles) => save({ styles })} />
       <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
+      <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
     </div>
   {/key}
 </div>

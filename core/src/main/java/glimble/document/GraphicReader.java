@@ -108,7 +108,8 @@ public final class GraphicReader {
                 rate(spot.at("rate")),
                 spot.whole("length", 1, Limits.FRAMES),
                 spot.flag("fills", false),
-                SafeAreas.USUAL);
+                SafeAreas.USUAL,
+                false);
     }
 
     /** {@code 50} or {@code 30000/1001}, as text. */

@@ -72,7 +72,10 @@ final class FieldCopies {
         int from = 0;
         for (String field : TextPattern.fields(pattern)) {
             int at = pattern.indexOf("{" + field + "}", from);
-            renamed.append(pattern, from, at).append('{').append(names.getOrDefault(field, field)).append('}');
+            renamed.append(pattern, from, at)
+                    .append('{')
+                    .append(names.getOrDefault(field, field))
+                    .append('}');
             from = at + field.length() + 2;
         }
         return renamed.append(pattern.substring(from)).toString();
@@ -107,7 +110,8 @@ final class FieldCopies {
     private Trial filled(Trial trial) {
         Map<String, String> values = new TreeMap<>(trial.values());
         names.forEach((original, copy) -> {
-            if (trial.values().containsKey(original)) values.put(copy, trial.values().get(original));
+            if (trial.values().containsKey(original))
+                values.put(copy, trial.values().get(original));
         });
         return new Trial(trial.name(), values);
     }

@@ -1,10 +1,7 @@
 package glimble.edit;
 
-import java.util.Comparator;
-import glimble.graphic.In;
-import java.util.LinkedHashMap;
-
 import glimble.graphic.Graphic;
+import glimble.graphic.In;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
@@ -12,8 +9,10 @@ import glimble.graphic.Timing;
 import glimble.graphic.Variant;
 import glimble.text.FreshName;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -40,8 +39,7 @@ final class PartDuplication {
     private static PartDuplication made(Graphic graphic, String key, boolean newFields) {
         Set<String> taken = graphic.parts().stream().map(Part::key).collect(Collectors.toCollection(HashSet::new));
         List<String> copied = GroupEdits.all(graphic, key);
-        return new PartDuplication(
-                copied, taken, newFields ? FieldCopies.of(graphic, copied) : FieldCopies.NONE);
+        return new PartDuplication(copied, taken, newFields ? FieldCopies.of(graphic, copied) : FieldCopies.NONE);
     }
 
     /**
@@ -58,7 +56,9 @@ final class PartDuplication {
             copied = next.duplicated(copied);
             rows.add(next.name(rows.get(rows.size() - 1)));
         }
-        return by == 0 ? copied : copied.withPhases((Phase phase) -> phase instanceof In ? staggered(phase, rows, by) : phase);
+        return by == 0
+                ? copied
+                : copied.withPhases((Phase phase) -> phase instanceof In ? staggered(phase, rows, by) : phase);
     }
 
     private static Phase staggered(Phase phase, List<String> rows, int by) {
@@ -114,7 +114,8 @@ final class PartDuplication {
     /** By the copy's name where it has that of the part: {@code row 2 enters} after {@code row 1 enters}. */
     private String named(Move move) {
         String part = names.keySet().stream()
-                .filter(original -> move.key().startsWith(original + " ") || move.key().equals(original))
+                .filter(original ->
+                        move.key().startsWith(original + " ") || move.key().equals(original))
                 .max(Comparator.comparingInt(String::length))
                 .orElse("");
         return part.isEmpty() ? move.key() : name(part) + move.key().substring(part.length());
@@ -125,8 +126,7 @@ final class PartDuplication {
         for (Timing.Delay delay : timing.delays()) {
             if (names.containsKey(delay.part())) delays.add(new Timing.Delay(name(delay.part()), delay.frames()));
         }
-        return new Timing(
-                delays, timing.staggers().stream().map(this::stagger).toList(), timing.spans());
+        return new Timing(delays, timing.staggers().stream().map(this::stagger).toList(), timing.spans());
     }
 
     /** A copy comes after its original. */

@@ -45,7 +45,8 @@ public final class Rescale {
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
         Guides guides = graphic.guides();
         return CaseReferences.rescaled(graphic, rescale::span, rescale::px)
-                .withFrame(new Frame(width, height, frame.rate(), frame.length(), frame.fills(), frame.safe()))
+                .withFrame(new Frame(
+                        width, height, frame.rate(), frame.length(), frame.fills(), frame.safe(), frame.wholePixels()))
                 .withGuides(new Guides(
                         guides.x().stream().map(rescale::px).toList(),
                         guides.y().stream().map(rescale::px).toList()))

@@ -16,7 +16,8 @@ final class Stacking {
 
     private Stacking(Graphic graphic, String key) {
         this.graphic = graphic;
-        for (Optional<String> group = groupOf(key); group.isPresent(); group = groupOf(group.get())) around.add(group.get());
+        for (Optional<String> group = groupOf(key); group.isPresent(); group = groupOf(group.get()))
+            around.add(group.get());
     }
 
     /** @param steps past how many neighbours to the front; negative to the back */

@@ -9,15 +9,17 @@ package glimble.graphic;
  * @param length frames from the first frame of in to the last of out, when nobody says otherwise
  * @param fills whether in and out fill the length that is given, without a stay between them
  * @param safe the safe areas; not of the document but of the house
+ * @param wholePixels whether the edges of everything but letters stand on whole px at rest; likewise of the house
  */
-public record Frame(int width, int height, Rate rate, int length, boolean fills, SafeAreas safe) {
+public record Frame(int width, int height, Rate rate, int length, boolean fills, SafeAreas safe, boolean wholePixels) {
 
     public Frame(int width, int height, Rate rate, int length) {
-        this(width, height, rate, length, false, SafeAreas.USUAL);
+        this(width, height, rate, length, false, SafeAreas.USUAL, false);
     }
 
-    public Frame withSafe(SafeAreas other) {
-        return new Frame(width, height, rate, length, fills, other);
+    /** As a house wants it. */
+    public Frame of(SafeAreas areas, boolean whole) {
+        return new Frame(width, height, rate, length, fills, areas, whole);
     }
 
     /** Extent along an axis, px. */

@@ -61,6 +61,8 @@ final class Revealed {
         if (texts.isEmpty() || length == 0) return resizes;
         budget.spend(ReelEffort.revealed(graphic, phase, length));
         Map<String, double[][]> edges = new HashMap<>();
+        // What follows goes evenly, from wherever it stands at rest.
+        Rest all = solver.apply(Map.of());
         Map<String, Double> before = null;
         Rest revealed = null;
         for (int frame = 0; frame <= length; frame++) {
@@ -72,7 +74,7 @@ final class Revealed {
             before = widths;
             for (PartRest part : rest.parts().values()) {
                 double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
-                put(of, frame, part.box(), revealed.box(part.key()));
+                put(of, frame, all.box(part.key()), revealed.box(part.key()));
             }
         }
         edges.forEach((part, of) -> {

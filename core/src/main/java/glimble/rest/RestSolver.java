@@ -30,7 +30,8 @@ import java.util.stream.Collectors;
  * <p>Unknowns are (part, axis, size) and (part, axis, place). A size is given, measured in the text, or follows sizes (and,
  * for a union, the places of the wrapped parts relative to each other). A place follows one edge of another part or of
  * the frame. {@link Relations} has made sure that no unknown follows itself, so each is solved when first asked for, and
- * once. Values are exact in double precision; nothing is rounded here.
+ * once. Values are exact in double precision, but that a house may want the edges of all but letters on whole px
+ * ({@link WholePixels}).
  */
 public final class RestSolver {
     /** px; what sums of doubles may be off by. */
@@ -44,6 +45,7 @@ public final class RestSolver {
     private final Pictures pictures;
     private final Map<String, Double> revealed;
     private final Map<String, String> values;
+    private final WholePixels whole;
     private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
@@ -54,8 +56,10 @@ public final class RestSolver {
             Map<String, String> values,
             Typesetter typesetter,
             Pictures pictures,
-            Map<String, Double> revealed) {
+            Map<String, Double> revealed,
+            WholePixels whole) {
         this.revealed = revealed;
+        this.whole = whole;
         this.pictures = pictures;
         this.values = values;
         frame = graphic.frame();
@@ -73,11 +77,14 @@ public final class RestSolver {
      * @param values text by field key; a missing one is blank
      */
     public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
-        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, Map.of()));
+        return solved(
+                graphic,
+                new RestSolver(graphic, values, typesetter, pictures, Map.of(), WholePixels.of(graphic.frame())));
     }
 
     /**
-     * The same while texts are being revealed: sizes that follow that take these widths for theirs.
+     * The same while texts are being revealed: sizes that follow that take these widths for theirs. Nothing stands on whole px, so that
+     * what follows goes evenly.
      *
      * @param revealed px by part
      */
@@ -87,7 +94,7 @@ public final class RestSolver {
             Typesetter typesetter,
             Pictures pictures,
             Map<String, Double> revealed) {
-        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, revealed));
+        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, revealed, WholePixels.NO));
     }
 
     private static Rest solved(Graphic graphic, RestSolver solver) {
@@ -196,7 +203,7 @@ public final class RestSolver {
     private Reckoning size(Part part, Axis axis) {
         Reckoning known = sizes.get(axis).get(part.key());
         if (known != null) return known;
-        Reckoning size = size(part, axis, part.span(axis).size());
+        Reckoning size = whole.size(part, axis, size(part, axis, part.span(axis).size()));
         sizes.get(axis).put(part.key(), size);
         return size;
     }
@@ -304,7 +311,7 @@ public final class RestSolver {
     private Reckoning place(Part part, Axis axis) {
         Reckoning known = places.get(axis).get(part.key());
         if (known != null) return known;
-        Reckoning place = start(part, axis, null);
+        Reckoning place = whole.place(part, start(part, axis, null));
         places.get(axis).put(part.key(), place);
         return place;
     }

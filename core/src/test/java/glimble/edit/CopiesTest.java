@@ -23,9 +23,9 @@ import glimble.graphic.Travel;
 import glimble.graphic.Trial;
 import glimble.reel.Bar;
 import glimble.reel.ReelMaker;
+import glimble.rest.Pictures;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
-import glimble.rest.Pictures;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -44,12 +44,17 @@ class CopiesTest {
                 Sketch.hang(Edge.CENTRE, "bar 1", Edge.CENTRE, 0),
                 new Mask("bar 1", true));
         TextPart asking = new TextPart(
-                name.base().withNeeds(List.of("name 1")), "{name 1}", name.style(), name.layout(), name.fit(), name.look());
-        Part bar = Sketch.box(
-                "bar 1", Sketch.longest(4, 4, "name 1"), Sketch.left(), Sketch.px(30), ROW);
+                name.base().withNeeds(List.of("name 1")),
+                "{name 1}",
+                name.style(),
+                name.layout(),
+                name.fit(),
+                name.look());
+        Part bar = Sketch.box("bar 1", Sketch.longest(4, 4, "name 1"), Sketch.left(), Sketch.px(30), ROW);
         List<Move> in = List.of(
                 Sketch.move("bar 1 grows", "bar 1", Channel.SCALE_X, new Travel.Factor(0), new Start.At(0), 10),
-                Sketch.move("name 1 rises", "name 1", Channel.Y, new Travel.Px(9), new Start.After("bar 1 grows", 2), 8));
+                Sketch.move(
+                        "name 1 rises", "name 1", Channel.Y, new Travel.Px(9), new Start.After("bar 1 grows", 2), 8));
         Field field = new Field("name 1", "Name 1", Field.Kind.TEXT, false, 30, List.of(), "Oona Varga");
         Graphic graphic = graphic(
                         in,
@@ -65,13 +70,15 @@ class CopiesTest {
     }
 
     private static void assertSound(Graphic graphic) {
-        assertThat(GraphicReader.read(GraphicWriter.write(graphic), new MonoTypesetter().fonts()).problems())
+        assertThat(GraphicReader.read(GraphicWriter.write(graphic), new MonoTypesetter().fonts())
+                        .problems())
                 .isEmpty();
     }
 
     private static Map<String, Integer> starts(Graphic graphic, Map<String, String> values) {
         Map<String, Integer> starts = new HashMap<>();
-        for (Bar bar : ReelMaker.make(graphic, values, new MonoTypesetter()).bars()) starts.put(bar.move(), bar.start());
+        for (Bar bar : ReelMaker.make(graphic, values, new MonoTypesetter()).bars())
+            starts.put(bar.move(), bar.start());
         return starts;
     }
 
@@ -117,7 +124,9 @@ class CopiesTest {
     void a_row_copied_as_rows_gives_the_same_timing_to_each_and_blank_ones_take_none() {
         Graphic board = PartEdits.rows(board(), "row 1", 5, 6);
         assertSound(board);
-        assertThat(board.fields()).extracting(Field::key).containsExactly("name 1", "name 2", "name 3", "name 4", "name 5");
+        assertThat(board.fields())
+                .extracting(Field::key)
+                .containsExactly("name 1", "name 2", "name 3", "name 4", "name 5");
         assertThat(board.in().timing().staggers())
                 .containsExactly(new Timing.Stagger(List.of("row 1", "row 2", "row 3", "row 4", "row 5"), 6));
         Map<String, String> values = new HashMap<>();
@@ -130,7 +139,10 @@ class CopiesTest {
         values.put("name 1", "");
         values.put("name 3", "");
         starts = starts(board, values);
-        assertThat(starts).containsEntry("bar 2 grows", 0).containsEntry("bar 4 grows", 6).containsEntry("bar 5 grows", 12);
+        assertThat(starts)
+                .containsEntry("bar 2 grows", 0)
+                .containsEntry("bar 4 grows", 6)
+                .containsEntry("bar 5 grows", 12);
         Rest rest = RestSolver.solve(board, values, new MonoTypesetter(), Pictures.NONE);
         List<Double> tops = new ArrayList<>();
         for (int row : new int[] {2, 4, 5}) tops.add(rest.box("bar " + row).y());
@@ -143,7 +155,13 @@ class CopiesTest {
         Graphic rows = PartEdits.rows(board(), "row 1", 3, 6);
         Graphic more = PartEdits.duplicateWithFields(rows, "row 2");
         assertThat(more.in().timing().staggers().get(0).parts()).containsExactly("row 1", "row 2", "row 4", "row 3");
-        assertThat(PartEdits.rows(rows, "row 1", 2, 0).in().timing().staggers().get(0).by()).isEqualTo(6);
+        assertThat(PartEdits.rows(rows, "row 1", 2, 0)
+                        .in()
+                        .timing()
+                        .staggers()
+                        .get(0)
+                        .by())
+                .isEqualTo(6);
     }
 
     @Test
@@ -151,11 +169,13 @@ class CopiesTest {
         Graphic board = PartEdits.rows(board(), "row 1", 3, 0);
         assertThat(PartEdits.reorder(board, "row 1", 1).parts())
                 .extracting(Part::key)
-                .containsExactly("rows", "bar 2", "name 2", "row 2", "bar 1", "name 1", "row 1", "bar 3", "name 3", "row 3");
+                .containsExactly(
+                        "rows", "bar 2", "name 2", "row 2", "bar 1", "name 1", "row 1", "bar 3", "name 3", "row 3");
         assertThat(PartEdits.reorder(board, "row 3", -99).parts())
                 .extracting(Part::key)
                 .startsWith("bar 3", "name 3", "row 3", "rows", "bar 1");
-        assertThat(PartEdits.reorder(PartEdits.reorder(board, "row 2", 1), "row 2", -1)).isEqualTo(board);
+        assertThat(PartEdits.reorder(PartEdits.reorder(board, "row 2", 1), "row 2", -1))
+                .isEqualTo(board);
         // Within its group a part goes past one part at a time.
         assertThat(PartEdits.reorder(board, "bar 2", 1).parts())
                 .extracting(Part::key)

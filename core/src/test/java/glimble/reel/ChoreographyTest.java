@@ -227,7 +227,7 @@ class ChoreographyTest {
         Graphic graphic = graphic(bar())
                 .withPhases(new In(List.of(comes), slack), STILL, new Out(List.of(comes), slack, false))
                 .withFrame(new glimble.graphic.Frame(
-                        FRAME.width(), FRAME.height(), FRAME.rate(), 301, true, FRAME.safe()));
+                        FRAME.width(), FRAME.height(), FRAME.rate(), 301, true, FRAME.safe(), false));
         Reel reel = make(graphic, Map.of("name", "Wu"));
         assertThat(reel.in()).isEqualTo(150);
         assertThat(reel.out()).isEqualTo(150);

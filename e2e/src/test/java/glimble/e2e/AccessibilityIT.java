@@ -42,7 +42,8 @@ class AccessibilityIT {
     void nothing_serious_is_found(String screen, String path, String shown) {
         Page page = browser.page();
         page.navigate(Packaged.shared().address() + path);
-        assertThat(page.locator("body")).containsText(java.util.regex.Pattern.compile(shown, java.util.regex.Pattern.CASE_INSENSITIVE));
+        assertThat(page.locator("body"))
+                .containsText(java.util.regex.Pattern.compile(shown, java.util.regex.Pattern.CASE_INSENSITIVE));
         page.evaluate(axe);
         @SuppressWarnings("unchecked")
         List<String> found = (List<String>) page.evaluate("""

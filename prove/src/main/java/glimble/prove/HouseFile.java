@@ -19,8 +19,8 @@ import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
-/** What a graphic needs of a house, from files: palette and safe areas from its JSON, pictures from a folder. */
-record HouseFile(Palette palette, SafeAreas safe, Map<String, PictureFile> files) {
+/** What a graphic needs of a house, from files: palette, safe areas and how edges stand from its JSON, pictures from a folder. */
+record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> files) {
 
     /**
      * @param json as the server answers {@code GET /api/house}; empty for the demo's
@@ -38,7 +38,9 @@ record HouseFile(Palette palette, SafeAreas safe, Map<String, PictureFile> files
                 ? SafeAreas.USUAL
                 : new SafeAreas(
                         safe.path("action").asDouble(), safe.path("title").asDouble());
-        return new HouseFile(new Palette(colours), areas, files(folder));
+        // A house that was saved before this could be chosen wants them whole.
+        boolean whole = house.path("wholePixels").asBoolean(true);
+        return new HouseFile(new Palette(colours), areas, whole, files(folder));
     }
 
     private static Map<String, PictureFile> files(Optional<Path> folder) throws IOException, BadPicture {

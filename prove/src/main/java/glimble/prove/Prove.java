@@ -90,7 +90,7 @@ public final class Prove {
                                     .toList()));
         }
         Graphic read = reading.graphic().get();
-        Graphic graphic = read.withFrame(read.frame().withSafe(house.safe()));
+        Graphic graphic = read.withFrame(read.frame().of(house.safe(), house.wholePixels()));
         Fillings.Made made = Fillings.made(graphic, typesetter, house.pictures());
         List<Filling> named = options.names().isPresent()
                 ? NamesTable.read(Files.readString(options.names().get()), graphic)

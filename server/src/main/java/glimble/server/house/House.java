@@ -12,6 +12,7 @@ import tools.jackson.databind.JsonNode;
  * @param palette its colours, in the order people see them
  * @param styles its text styles, likewise
  * @param safe its safe areas
+ * @param wholePixels whether the edges of everything but letters stand on whole px at rest
  * @param gestures its own gestures
  */
 public record House(
@@ -19,18 +20,20 @@ public record House(
         List<PaletteEntry> palette,
         List<StyleEntry> styles,
         SafeAreas safe,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Boolean wholePixels,
         List<GestureEntry> gestures) {
-    public static final House NONE = new House(0, List.of(), List.of(), SafeAreas.USUAL, List.of());
+    public static final House NONE = new House(0, List.of(), List.of(), SafeAreas.USUAL, true, List.of());
 
     public House {
         palette = List.copyOf(palette);
         styles = List.copyOf(styles);
-        // A house that was saved before there were any has none.
+        // One that was saved before this could be chosen wants them whole, and has no gestures.
+        wholePixels = wholePixels == null || wholePixels;
         gestures = gestures == null ? List.of() : List.copyOf(gestures);
     }
 
     public House at(int other) {
-        return new House(other, palette, styles, safe, gestures);
+        return new House(other, palette, styles, safe, wholePixels, gestures);
     }
 
     /**

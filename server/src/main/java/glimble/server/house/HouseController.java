@@ -35,8 +35,13 @@ class HouseController {
         noNull(request.styles(), "$.styles");
         if (request.gestures() != null) noNull(request.gestures(), "$.gestures");
         if (request.safe() == null) throw new Refused("$.safe", "is missing; send action and title");
-        House house =
-                new House(request.revision(), request.palette(), request.styles(), request.safe(), request.gestures());
+        House house = new House(
+                request.revision(),
+                request.palette(),
+                request.styles(),
+                request.safe(),
+                request.wholePixels(),
+                request.gestures());
         SaveId saveId = SaveId.of(request.saveId());
         try {
             return store.save(house, saveId);
@@ -52,12 +57,16 @@ class HouseController {
         }
     }
 
-    /** @param saveId missing for none */
+    /**
+     * @param wholePixels missing for yes
+     * @param saveId missing for none
+     */
     record HouseRequest(
             int revision,
             List<House.PaletteEntry> palette,
             List<House.StyleEntry> styles,
             SafeAreas safe,
+            Boolean wholePixels,
             List<House.GestureEntry> gestures,
             String saveId) {}
 }

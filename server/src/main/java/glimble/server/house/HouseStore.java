@@ -68,21 +68,32 @@ public class HouseStore {
         return new Palette(colours);
     }
 
-    /** A graphic with the safe areas of the house. */
+    /** A graphic as the house wants it: with its safe areas, and on whole px or not. */
     public Graphic framed(Graphic graphic) {
-        return graphic.withFrame(graphic.frame().withSafe(known().safe()));
+        return graphic.withFrame(graphic.frame().of(known().safe(), known().wholePixels()));
     }
 
     private House read(StoredHouse stored) {
         StoredStyle style = json.readValue(stored.document(), StoredStyle.class);
-        return new House(stored.revision(), style.palette(), style.styles(), style.safe(), style.gestures());
+        return new House(
+                stored.revision(),
+                style.palette(),
+                style.styles(),
+                style.safe(),
+                style.wholePixels(),
+                style.gestures());
     }
 
     /** What is written to the database; the revision stands beside it. */
     private record StoredStyle(
-            List<PaletteEntry> palette, List<StyleEntry> styles, SafeAreas safe, List<GestureEntry> gestures) {
+            List<PaletteEntry> palette,
+            List<StyleEntry> styles,
+            SafeAreas safe,
+            Boolean wholePixels,
+            List<GestureEntry> gestures) {
         static StoredStyle of(House house) {
-            return new StoredStyle(house.palette(), house.styles(), house.safe(), house.gestures());
+            return new StoredStyle(
+                    house.palette(), house.styles(), house.safe(), house.wholePixels(), house.gestures());
         }
     }
 
