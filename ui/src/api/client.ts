@@ -4,15 +4,17 @@ import { Problem } from './problem';
 import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
-  GraphicUses,
   AddedPicture,
   CheckInfo,
   Draft,
   EditWhat,
+  Filling,
+  Finding,
   FontInfo,
   Graphic,
   House,
   MapAnswer,
+  Mend,
   PictureNote,
   Played,
   Proof,
@@ -22,6 +24,7 @@ import type {
   StoredGraphic,
   Values,
   Worked,
+  GraphicUses,
 } from './types';
 
 interface ProblemBody {
@@ -158,15 +161,29 @@ export function restoreGraphic(id: number): Promise<StoredGraphic> {
   return answer(client.POST('/api/graphics/{id}/restored', { params: { path: { id } } }));
 }
 
+/** Changes that mend a finding, each proved with fillings, of which those that show it come first. */
+export function mendsOf(
+  document: Graphic,
+  { check, part, other, phase }: Finding,
+  fillings: Filling[],
+  signal: AbortSignal,
+): Promise<Mend[]> {
+  return answer(
+    client.POST('/api/mends', { body: { document, check, part, other, phase, fillings }, signal }),
+  );
+}
+
 /** An edit that touches more than one place of a document. */
 export interface Edit {
   what: EditWhat;
   /** The part or field, or the kind of a new part. */
   key: string;
   newName?: string;
-  /** Parts of a new group. */
+  /** Parts of a new group, or that a new part takes up. */
   keys?: string[];
   steps?: number;
+  /** Frames from one row to the next. */
+  by?: number;
   raster?: { width: number; height: number };
   /** Of an edit of moves. */
   phase?: 'in' | 'loop' | 'out';

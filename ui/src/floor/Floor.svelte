@@ -3,8 +3,11 @@
   import { reach } from '../api/reach.svelte';
   import type { EditWhat, Worked } from '../api/types';
   import type { Phase } from '../player/moment';
+  import { ALL, areaOf, panned, showing, zoomed } from '../picture/sight';
   import Picture from '../picture/Picture.svelte';
+  import { Arrangement } from './arrangement.svelte';
   import Conflict from './Conflict.svelte';
+  import Divider from './Divider.svelte';
   import { attend, floorOf } from './floors.svelte';
   import FloorHeader from './FloorHeader.svelte';
   import KeysHelp from './KeysHelp.svelte';
@@ -32,9 +35,22 @@
   let closeUp = $state(true);
   let helpOpen = $state(false);
   let maskAlone = $state(false);
+  const arrangement = new Arrangement();
+  let score = $state<Score>();
+  let height = $state(0);
+  let wide = $state(0);
+  /** px that picture and score share: without paddings and transport. */
+  const shared = $derived(height - 68);
   const aspect = $derived(
     floor.document?.frame ? floor.document.frame.width / floor.document.frame.height : 16 / 9,
   );
+  /** px; as wide as its height allows, and no wider than leaves room beside it. */
+  const pictureWidth = $derived.by(() => {
+    const large = arrangement.how === 'picture';
+    const upper = large ? shared - 66 : Math.min(shared * arrangement.top, shared - 194);
+    const room = wide - 24 - 300 - (large ? 0 : 230);
+    return Math.max(160, Math.min(room, (upper - 2) * aspect));
+  });
   /** What is played when it leaves before it rests. */
   let leaving = $state.raw<Worked>();
 
@@ -48,6 +64,48 @@
   $effect(() => () => {
     playing.stop();
   });
+
+  let frame = $state<HTMLElement>();
+  let sight = $state.raw(ALL);
+  const area = $derived(floor.worked && areaOf(sight, floor.worked.reel));
+  /** Where the pointer was when the picture was last pulled. */
+  let grabbed = $state.raw<{ x: number; y: number }>();
+
+  function wheel(event: WheelEvent) {
+    event.preventDefault();
+    const { left, top, width: w, height: h } = frame!.getBoundingClientRect();
+    if (event.shiftKey || event.altKey) {
+      const by = -(event.deltaY || event.deltaX) / 600;
+      sight = panned(sight, event.shiftKey ? by : 0, event.altKey ? by : 0);
+    } else {
+      const factor = Math.exp(-event.deltaY / 400);
+      sight = zoomed(sight, sight.zoom * factor, (event.clientX - left) / w, (event.clientY - top) / h);
+    }
+  }
+
+  function grab(event: PointerEvent) {
+    if (sight.zoom === 1) return;
+    event.preventDefault();
+    frame!.setPointerCapture(event.pointerId);
+    grabbed = { x: event.clientX, y: event.clientY };
+  }
+
+  function pan(event: PointerEvent) {
+    if (!grabbed) return;
+    const { width: w, height: h } = frame!.getBoundingClientRect();
+    sight = panned(sight, (event.clientX - grabbed.x) / w, (event.clientY - grabbed.y) / h);
+    grabbed = { x: event.clientX, y: event.clientY };
+  }
+
+  /** As large as the selected part can be seen. */
+  function showPart() {
+    const at = floor.worked?.rest.find(({ part }) => part === floor.selected)?.at;
+    if (at && floor.worked) sight = showing(at, floor.worked.reel);
+  }
+
+  function showActual() {
+    if (floor.worked) sight = zoomed(sight, floor.worked.reel.width / pictureWidth);
+  }
   attend(() => floor);
 
   /** A gesture that is pointed at is played round and round; nothing when it is left. */
@@ -109,6 +167,16 @@
     });
   }
 
+  /** The group that is chosen, or the one that the chosen part is in, becomes one row, or again as many as it has parts. */
+  function fold() {
+    const parts = floor.document?.parts ?? [];
+    const group =
+      floor.part?.kind === 'group' ? floor.part : parts.find((part) => part.parts?.includes(floor.selected));
+    if (!group) return;
+    floor.view.toggle('folded', group.key);
+    floor.choose(group.key);
+  }
+
   function onPart(what: EditWhat, steps?: number) {
     if (floor.part) void floor.edit({ what, key: floor.part.key, steps });
   }
@@ -142,8 +210,17 @@
     p: () => floor.range && toggle(floor.range),
     ',': () => floor.toKey(false),
     '.': () => floor.toKey(true),
-    '+': () => (floor.zoom = Math.min(8, floor.zoom * 1.5)),
-    '-': () => (floor.zoom = Math.max(1, floor.zoom / 1.5)),
+    '+': () => score?.zoomBy(1.5),
+    '-': () => score?.zoomBy(1 / 1.5),
+    z: () => arrangement.toggle('score'),
+    Z: () => arrangement.toggle('picture'),
+    f: () => fold(),
+    '0': () => (sight = ALL),
+    '1': () => showActual(),
+    '2': () => showPart(),
+    '>': () => (sight = zoomed(sight, sight.zoom * 1.5)),
+    '<': () => (sight = zoomed(sight, sight.zoom / 1.5)),
+    '=': () => (floor.view.sums = !floor.view.sums),
     Escape: () => floor.choose(floor.selected),
     d: () => onPart('DUPLICATE_PART'),
     D: () => onPart('DUPLICATE_WITH_FIELDS'),
@@ -211,31 +288,67 @@
 <FloorHeader {floor} onhelp={() => (helpOpen = true)} />
 
 {#if floor.document}
-  <div class="floor">
-    <div class="values surface">
-      <ValuesForm {floor} />
-    </div>
+  <div
+    class="floor {arrangement.how}"
+    style:--top={arrangement.top}
+    style:--aspect={aspect}
+    bind:clientHeight={height}
+    bind:clientWidth={wide}
+  >
     <section class="stage" aria-label="Picture">
-      <div class="surface picture" style:--aspect={aspect}>
+      <div
+        class="surface picture-area"
+        role="presentation"
+        style:width="{pictureWidth}px"
+        bind:this={frame}
+        onwheel={wheel}
+        onpointerdown={(event) => event.button === 1 && grab(event)}
+        onpointermove={pan}
+        onpointerup={() => (grabbed = undefined)}
+      >
         <Picture
           reel={playing.run === 'OUT' && leaving ? leaving.reel : floor.worked?.reel}
           masksOf={maskAlone ? floor.selected : undefined}
           moment={floor.moment}
           {backdropId}
           {safeLines}
+          {area}
           unseen={floor.view.unseen(floor.document.parts ?? [])}
           label="The graphic with the values at hand"
         />
-        <PartHandles {floor} />
-        <PointedOut {floor} />
+        <div
+          class="over"
+          style:left="{-sight.x * sight.zoom * 100}%"
+          style:top="{-sight.y * sight.zoom * 100}%"
+          style:width="{sight.zoom * 100}%"
+          style:height="{sight.zoom * 100}%"
+        >
+          <PartHandles {floor} onground={grab} />
+        </div>
+        {#if area}<PointedOut {floor} {area} />{/if}
+        {#if sight.zoom > 1}
+          <button class="plain act sight" title="All of the picture again (0)" onclick={() => (sight = ALL)}
+            >{Math.round(((sight.zoom * pictureWidth) / (floor.worked?.reel.width ?? 1)) * 100)} % · fit</button
+          >
+        {/if}
       </div>
-      <Transport {floor} {playing} onplay={play} onnext={next} bind:backdropId bind:safeLines />
     </section>
     <div class="sheet surface">
       <Sheet {floor} onlook={look} />
     </div>
-    <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
-    <div class="score surface"><Score {floor} onscrub={() => playing.stop()} /></div>
+    {#if arrangement.how !== 'picture'}
+      <div class="beside">
+        <div class="values surface"><ValuesForm {floor} /></div>
+        <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
+      </div>
+    {/if}
+    <div class="under">
+      <Transport {floor} {playing} {arrangement} onplay={play} onnext={next} bind:backdropId bind:safeLines />
+      <Divider {arrangement} height={shared} />
+    </div>
+    <div class="score surface">
+      <Score {floor} {arrangement} onscrub={() => playing.stop()} bind:this={score} />
+    </div>
   </div>
 {:else}
   <Awaiting fault={floor.fault} what="graphic" />
@@ -245,51 +358,100 @@
 <KeysHelp bind:open={helpOpen} />
 
 <style>
+  /* Picture, values and strip share the height with the score as it is arranged; at least six rows of the score are left. */
   .floor {
+    --between: 48px;
+    --least-score: 194px;
+    --shared: calc(100% - 20px - var(--between));
+    --upper: min(calc(var(--shared) * var(--top)), calc(var(--shared) - var(--least-score)));
     display: grid;
-    grid-template: auto auto minmax(120px, 1fr) / 232px minmax(0, 1fr) 290px;
-    gap: 10px;
+    grid-template:
+      'stage beside sheet' var(--upper)
+      'under under sheet' var(--between)
+      'score score sheet' minmax(0, 1fr) / auto minmax(220px, 1fr) 290px;
+    gap: 0 10px;
     height: 100%;
     padding: 10px 12px;
     box-sizing: border-box;
   }
 
-  /* As high as the stage beside it, however many fields there are. */
-  .values {
-    grid-area: 1 / 1;
-    height: 0;
-    min-height: 100%;
-    padding: 12px;
-    overflow-y: auto;
-    box-sizing: border-box;
+  .floor.picture {
+    --least-score: 66px;
+    --upper: calc(var(--shared) - var(--least-score));
+    grid-template-columns: minmax(0, 1fr) 0 290px;
   }
 
   .stage {
-    grid-area: 1 / 2;
+    grid-area: stage;
     min-width: 0;
+    min-height: 0;
   }
 
-  /* As wide as there is room, and no higher than leaves room for transport, strip and score. */
-  .picture {
+  .floor.picture .stage {
+    grid-column: 1 / 3;
+  }
+
+  /* As high as there is room, and no wider than leaves room for the values. */
+  .picture-area {
     position: relative;
-    max-width: max(160px, calc((100vh - 396px) * var(--aspect)));
     margin-inline: auto;
     overflow: hidden;
   }
 
-  .sheet {
-    grid-area: 1 / 3 / 4 / 4;
-    padding: 14px;
+  .over {
+    position: absolute;
+  }
+
+  .sight {
+    position: absolute;
+    right: 8px;
+    bottom: 8px;
+    background: var(--layer-1);
+  }
+
+  .beside {
+    display: flex;
+    grid-area: beside;
+    flex-direction: column;
+    gap: 8px;
+    min-width: 0;
+    min-height: 0;
+  }
+
+  .values {
+    flex: 0 1 auto;
+    min-height: 96px;
+    max-height: 52%;
+    padding: 10px 12px;
     overflow-y: auto;
+    box-sizing: border-box;
+    scrollbar-width: thin;
   }
 
   .strip {
-    grid-area: 2 / 1 / 3 / 3;
+    display: flex;
+    flex: 1 1 0;
+    flex-direction: column;
+    min-height: 0;
+  }
+
+  .under {
+    display: flex;
+    grid-area: under;
+    flex-direction: column;
+    justify-content: flex-end;
     min-width: 0;
   }
 
+  .sheet {
+    grid-area: sheet;
+    padding: 14px;
+    overflow-y: auto;
+    scrollbar-width: thin;
+  }
+
   .score {
-    grid-area: 3 / 1 / 4 / 3;
+    grid-area: score;
     min-width: 0;
     overflow: hidden;
   }

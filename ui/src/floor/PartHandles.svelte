@@ -11,9 +11,11 @@
 
   interface Props {
     floor: FloorState;
+    /** Pressed where no part is. */
+    onground: (event: PointerEvent) => void;
   }
 
-  const { floor }: Props = $props();
+  const { floor, onground }: Props = $props();
 
   /** px of the picture a pointer may stray before it drags. */
   const STILL = 3;
@@ -119,7 +121,8 @@
     const { x, y } = position(event);
     pointer = { x, y };
     if (floor.pointing) return hang(floor.pointing);
-    if (!pointed) return;
+    if (event.button !== 0) return;
+    if (!pointed) return onground(event);
     floor.choose(pointed, event.shiftKey);
     if (!atRest) return;
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);

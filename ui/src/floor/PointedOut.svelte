@@ -1,13 +1,17 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
+  import type { Area } from '../picture/area';
+  import MendList from './MendList.svelte';
   import Outline from '../proof/Outline.svelte';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
     floor: FloorState;
+    /** px of the raster that are seen. */
+    area: Area;
   }
 
-  const { floor }: Props = $props();
+  const { floor, area }: Props = $props();
 
   const finding = $derived(floor.pointedOut);
   /** It stands where it was found; at another moment it may be elsewhere. */
@@ -31,18 +35,18 @@
     if (floor.refusal) return;
     accepting = false;
     reason = '';
-    floor.pointedOut = undefined;
+    floor.putAway();
   }
 </script>
 
 {#if finding}
-  {#if here && floor.worked}<Outline
-      area={{ x: 0, y: 0, width: floor.worked.reel.width, height: floor.worked.reel.height }}
-      where={finding.where}
-    />{/if}
+  {#if here && floor.worked}<Outline {area} where={finding.where} />{/if}
   <div class="said" role="status" data-testid="pointed-out">
     <p><strong>{finding.part || 'graphic'}</strong> {finding.sentence}</p>
     <p class="muted">To mend: {finding.mend}</p>
+    {#if !finding.accepted && floor.pointedWith}
+      <MendList {floor} {finding} filling={floor.pointedWith.filling} />
+    {/if}
     {#if accepting}
       <form
         onsubmit={(event) => {
@@ -67,7 +71,7 @@
       >
       <button class="plain act" onclick={() => (accepting = true)}>it is meant …</button>
       <button class="plain act" onclick={() => push(floor.pointedFrom)}>back to the proof</button>
-      <button class="plain act" aria-label="Close" onclick={() => (floor.pointedOut = undefined)}>×</button>
+      <button class="plain act" aria-label="Close" onclick={() => floor.putAway()}>×</button>
     {/if}
   </div>
 {/if}
@@ -77,7 +81,11 @@
     position: absolute;
     top: 10px;
     left: 10px;
-    max-width: 420px;
+    right: 10px;
+    max-width: 620px;
+    max-height: calc(100% - 20px);
+    overflow-y: auto;
+    box-sizing: border-box;
     padding: 8px 10px;
     border: 1px solid var(--fault);
     border-radius: var(--corner);

@@ -8,34 +8,58 @@
   import RangeMark from './RangeMark.svelte';
   import Spans from './Spans.svelte';
   import StepMarks from './StepMarks.svelte';
-  import { columns, depthsOf, scoreRows } from './scoreLayout';
+  import Ruler from './Ruler.svelte';
+  import SumBars from './SumBars.svelte';
+  import { USUAL_ROOM, type Arrangement } from './arrangement.svelte';
+  import { alike, everySum, sums, unfolded } from './folding';
+  import { at, columns, depthsOf, ROW, scoreRows, ticks } from './scoreLayout';
+  import { tick } from 'svelte';
 
   interface Props {
     floor: FloorState;
+    arrangement: Arrangement;
     onscrub: () => void;
   }
 
-  const { floor, onscrub }: Props = $props();
+  const { floor, arrangement, onscrub }: Props = $props();
 
-  /** Frames between two ticks. */
-  const TICK = 10;
   const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+  const COLUMNS = ['IN', 'rest', 'LOOP', 'OUT'] as const;
+  type Column = (typeof COLUMNS)[number];
+  const MOST_ZOOM = 8;
+  /** px after which a press on a name is a drag. */
+  const DRAGGED = 5;
 
   let width = $state(0);
+  let area = $state<HTMLElement>();
   let scrubbing = $state<Phase>();
 
   const reel = $derived(floor.worked?.reel);
-  /** What is drawn in front stands above. */
-  const rows = $derived([...(floor.worked?.rest ?? [])].reverse());
-  const depths = $derived(depthsOf(floor.document?.parts ?? []));
-  const layout = $derived(reel ? columns(reel, width * floor.zoom) : undefined);
+  const parts = $derived(floor.document?.parts ?? []);
+  const groups = $derived(parts.filter((part) => part.kind === 'group').map(({ key }) => key));
   const bars = $derived(floor.worked?.bars ?? []);
+  /** What is drawn in front stands above. */
+  const front = $derived([...(floor.worked?.rest ?? [])].reverse());
+  const rows = $derived.by(() => {
+    const shown = new Set(
+      unfolded(
+        parts,
+        front.map(({ part }) => part),
+        floor.view.folded,
+      ),
+    );
+    return front.filter(({ part }) => shown.has(part));
+  });
+  const depths = $derived(depthsOf(parts));
+  const layout = $derived(reel ? columns(reel, (width - 2) * floor.zoom, arrangement.room) : undefined);
   const placed = $derived(
     scoreRows(
       rows.map(({ part }) => part),
       bars,
     ),
   );
+  /** Of everything, where there is one line only. */
+  const whole = $derived(arrangement.how === 'picture');
 
   function variantsOf(phase: Phase): string[] {
     return (floor.design?.variants ?? [])
@@ -43,9 +67,9 @@
       .map(({ name }) => name);
   }
 
-  function frameAt(phase: Phase, clientX: number, area: HTMLElement): number {
+  function frameAt(phase: Phase, clientX: number, lane: HTMLElement): number {
     const column = layout![phase];
-    return Math.round((clientX - area.getBoundingClientRect().left) / column.scale);
+    return Math.round((clientX - lane.getBoundingClientRect().left) / column.scale);
   }
 
   /** A phase whose end is pulled, and how many frames it would have. */
@@ -71,25 +95,108 @@
     void floor.edit({ what: 'RETIME_PHASE', key: '', phase: PHASE_KEYS[done.phase], steps: done.frames });
   }
 
+  /** A column whose border is pulled, and what its room was. */
+  let widened = $state.raw<{ column: Column; fromX: number; had: number; width: number }>();
+
+  function takeBorder(column: Column, event: PointerEvent) {
+    event.stopPropagation();
+    (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
+    widened = { column, fromX: event.clientX, had: arrangement.room[column], width: layout![column].width };
+  }
+
+  function pullBorder(event: PointerEvent) {
+    if (!widened) return;
+    const { column, fromX, had, width: before } = widened;
+    const now = Math.max(8, before + event.clientX - fromX);
+    arrangement.setRoom(column, column === 'IN' || column === 'OUT' ? (had * now) / before : now);
+  }
+
   function scrub(phase: Phase, event: PointerEvent) {
-    const area = event.currentTarget as HTMLElement;
+    const lane = event.currentTarget as HTMLElement;
     if (event.type === 'pointerdown') {
       scrubbing = phase;
-      area.setPointerCapture(event.pointerId);
+      lane.setPointerCapture(event.pointerId);
       onscrub();
+      // Nothing but ground is there: no bar is meant any more.
+      if (floor.moves.length > 0) floor.moves = [];
     }
-    if (scrubbing === phase) floor.phaseAt(phase, frameAt(phase, event.clientX, area));
+    if (scrubbing === phase) floor.phaseAt(phase, frameAt(phase, event.clientX, lane));
   }
+
+  /** So many times as wide; what stands at a distance from the left of the window stays there. */
+  async function zoomTo(zoom: number, x: number) {
+    if (!area || !layout) return;
+    const point = at(layout, area.scrollLeft + x);
+    floor.zoom = Math.max(1, Math.min(MOST_ZOOM, zoom));
+    await tick();
+    if (point) area.scrollLeft = layout[point.phase].left + point.frame * layout[point.phase].scale - x;
+  }
+
+  /** Keys zoom where the playhead is. */
+  export function zoomBy(factor: number): void {
+    if (!area || !layout) return;
+    const column = layout[floor.moment.phase];
+    void zoomTo(floor.zoom * factor, column.left + floor.moment.frame * column.scale - area.scrollLeft);
+  }
+
+  function wheel(event: WheelEvent) {
+    // A pinch comes as a wheel with this key.
+    if (!event.ctrlKey || !area) return;
+    event.preventDefault();
+    void zoomTo(
+      floor.zoom * Math.exp(-event.deltaY / 200),
+      event.clientX - area.getBoundingClientRect().left,
+    );
+  }
+
+  /** A part that is taken to another place of the stack: next to the part it is over, behind it or in front. */
+  let moved = $state.raw<{ part: string; fromY: number; y: number; to?: { part: string; front: boolean } }>();
+
+  function takePart(part: string, event: PointerEvent) {
+    if (event.button === 0) moved = { part, fromY: event.clientY, y: event.clientY };
+  }
+
+  function pullPart(event: PointerEvent) {
+    if (!moved || !rowsArea) return;
+    if (!moved.to && Math.abs(event.clientY - moved.fromY) < DRAGGED) return;
+    const y = event.clientY - rowsArea.getBoundingClientRect().top;
+    const over = rows.find(({ part }) => {
+      const { top, height } = placed.rows.get(part)!;
+      return y >= top && y < top + height;
+    });
+    if (!over) return;
+    const { top, height } = placed.rows.get(over.part)!;
+    moved = { ...moved, y: event.clientY, to: { part: over.part, front: y < top + height / 2 } };
+  }
+
+  function releasePart() {
+    const done = moved;
+    moved = undefined;
+    if (!done?.to || done.to.part === done.part) return;
+    const { part, front: inFront } = done.to;
+    void floor.edit({ what: 'PLACE_PART', key: done.part, newName: part, steps: inFront ? 1 : -1 });
+  }
+
+  let rowsArea = $state<HTMLElement>();
+
+  const dropAt = $derived.by(() => {
+    if (!moved?.to) return undefined;
+    const { top, height } = placed.rows.get(moved.to.part)!;
+    return moved.to.front ? top : top + height;
+  });
 </script>
 
-<div class="score" class:zoomed={floor.zoom > 1} bind:clientWidth={width}>
+<svelte:window onpointermove={pullPart} onpointerup={releasePart} />
+
+<div class="score" bind:clientWidth={width} bind:this={area} onwheel={wheel}>
   {#if layout && reel}
-    <div class="head" style:width="{width * floor.zoom}px">
+    <div class="head" style:width="{layout.total}px">
       <span class="caption score-title" style:width="{layout.names.width}px">score</span>
       {#each PHASES as phase (phase)}
         <span class="phase" style:left="{layout[phase].left}px" style:width="{layout[phase].width}px">
           <button
             class="plain phase-name"
+            aria-label="Phase {WORDS[phase]}"
             aria-pressed={floor.phaseShown === phase}
             title="Length, spans, delays and staggers of {WORDS[phase]}"
             onclick={() => floor.choosePhase(phase)}><PhaseMark {phase} />{WORDS[phase]}</button
@@ -112,6 +219,7 @@
           {/if}
           <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
           <Spans {floor} {phase} scale={layout[phase].scale} />
+          <Ruler frames={length(reel, phase)} scale={layout[phase].scale} rate={reel.rate} />
           {#if phase !== 'LOOP' && length(reel, phase) > 0}
             <span
               class="phase-grip"
@@ -128,77 +236,124 @@
         </span>
       {/each}
       <span class="phase" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">rest</span>
+      {#each COLUMNS as column (column)}
+        <span
+          class="border"
+          role="presentation"
+          title="Pull: more room for this column, or less. Twice: as usual"
+          style:left="{layout[column].left + layout[column].width + 3}px"
+          onpointerdown={(event) => takeBorder(column, event)}
+          onpointermove={pullBorder}
+          onpointerup={() => (widened = undefined)}
+          ondblclick={() => arrangement.setRoom(column, USUAL_ROOM[column])}
+        ></span>
+      {/each}
     </div>
-    <div class="body" style:width="{width * floor.zoom}px">
+    <div class="body" style:width="{layout.total}px">
       {#if rows.length === 0}
         <p class="muted empty">
           No parts yet. Add a text first, at the top of the sheet; then a box that wraps it.
         </p>
       {/if}
-      <div class="rows" style:height="{placed.height}px">
-        {#each rows as entry (entry.part)}
-          {@const place = placed.rows.get(entry.part)!}
-          <div
-            class="row"
-            class:absent={!entry.present}
-            class:selected={entry.part === floor.selected || floor.others.includes(entry.part)}
-            style:top="{place.top}px"
-            style:height="{place.height}px"
-          >
-            <div class="names" style:width="{layout.names.width}px">
-              <ScoreName {floor} part={entry.part} depth={depths.get(entry.part) ?? 0} />
-            </div>
-            <span class="rest muted" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">
-              {entry.present ? entry.brief : 'absent: blank'}
-            </span>
-          </div>
-        {/each}
-        {#each PHASES as phase (phase)}
-          {@const column = layout[phase]}
-          <div
-            class="lane"
-            style:left="{column.left}px"
-            style:width="{column.width}px"
-            style:--tick="{column.scale * TICK}px"
-            class:ticks={column.scale > 0}
-          >
+      {#if whole}
+        <div class="rows one" style:height="{ROW}px">
+          <SumBars
+            sums={everySum(bars)}
+            alike={undefined}
+            {layout}
+            onopen={() => arrangement.toggle('picture')}
+          />
+          {@render lanes(false)}
+        </div>
+      {:else}
+        <div class="rows" style:height="{placed.height}px" bind:this={rowsArea}>
+          {#each rows as entry (entry.part)}
+            {@const place = placed.rows.get(entry.part)!}
+            {@const folded = floor.view.folded.includes(entry.part)}
+            {@const same = folded ? alike(parts, bars, entry.part) : undefined}
             <div
-              class="frames"
-              role="slider"
-              tabindex="0"
-              aria-label="Frame of {WORDS[phase]}"
-              aria-valuemin="0"
-              aria-valuemax={length(reel, phase)}
-              aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
-              onpointerdown={(event) => scrub(phase, event)}
-              onpointermove={(event) => scrub(phase, event)}
-              onpointerup={() => (scrubbing = undefined)}
-              onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
-            ></div>
-            {#if floor.range?.phase === phase}
-              <RangeMark {floor} scale={column.scale} />
-            {/if}
-            <ScoreBars {floor} {phase} {column} tops={placed.barTops} />
-            {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
-            {#if floor.moment.phase === phase}
-              <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
-            {/if}
-          </div>
-        {/each}
-      </div>
+              class="row"
+              class:absent={!entry.present}
+              class:selected={entry.part === floor.selected || floor.others.includes(entry.part)}
+              style:top="{place.top}px"
+              style:height="{place.height}px"
+            >
+              <div class="names" style:width="{layout.names.width}px">
+                <ScoreName
+                  {floor}
+                  part={entry.part}
+                  depth={depths.get(entry.part) ?? 0}
+                  group={groups.includes(entry.part)}
+                  ontake={(event) => takePart(entry.part, event)}
+                />
+              </div>
+              <span class="rest muted" style:left="{layout.rest.left}px" style:width="{layout.rest.width}px">
+                {#if same}{same.rows} alike, {same.apart} f apart{:else}{entry.present
+                    ? entry.brief
+                    : 'absent: blank'}{/if}
+              </span>
+              {#if folded}
+                <SumBars
+                  sums={sums(parts, bars, entry.part)}
+                  alike={same}
+                  {layout}
+                  onopen={() => floor.view.toggle('folded', entry.part)}
+                />
+              {/if}
+            </div>
+          {/each}
+          {@render lanes(true)}
+          {#if dropAt !== undefined}<span class="drop" style:top="{dropAt}px"></span>{/if}
+        </div>
+      {/if}
     </div>
   {/if}
 </div>
 
+{#snippet lanes(withBars: boolean)}
+  {#each PHASES as phase (phase)}
+    {@const column = layout![phase]}
+    <div
+      class="lane"
+      style:left="{column.left}px"
+      style:width="{column.width}px"
+      style:z-index={withBars ? 0 : -1}
+    >
+      <div
+        class="frames"
+        role="slider"
+        tabindex="0"
+        aria-label="Frame of {WORDS[phase]}"
+        aria-valuemin="0"
+        aria-valuemax={length(reel!, phase)}
+        aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
+        onpointerdown={(event) => scrub(phase, event)}
+        onpointermove={(event) => scrub(phase, event)}
+        onpointerup={() => (scrubbing = undefined)}
+        onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
+      >
+        {#each ticks(length(reel!, phase), column.scale, reel!.rate) as line (line.frame)}
+          <span class="line" class:second={line.second} style:left="{line.frame * column.scale}px"></span>
+        {/each}
+      </div>
+      {#if floor.range?.phase === phase}
+        <RangeMark {floor} scale={column.scale} />
+      {/if}
+      {#if withBars}<ScoreBars {floor} {phase} {column} tops={placed.barTops} />{/if}
+      {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
+      {#if floor.moment.phase === phase}
+        <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
+      {/if}
+    </div>
+  {/each}
+{/snippet}
+
 <style>
   .score {
-    display: flex;
-    flex-direction: column;
     height: 100%;
-  }
-
-  .zoomed {
-    overflow-x: auto;
+    overflow: auto;
+    overscroll-behavior: contain;
+    scrollbar-width: thin;
   }
 
   .phase-name {
@@ -225,8 +380,8 @@
 
   .phase-grip {
     position: absolute;
-    top: 0;
     bottom: 0;
+    height: 15px;
     width: 8px;
     border-right: 2px solid var(--border-strong);
     cursor: ew-resize;
@@ -234,33 +389,51 @@
   }
 
   .head {
-    position: relative;
-    flex: none;
-    height: 27px;
+    position: sticky;
+    z-index: 3;
+    top: 0;
+    box-sizing: border-box;
+    height: 36px;
     border-bottom: 1px solid var(--border);
     background: var(--layer-2);
   }
 
   .score-title {
-    position: absolute;
-    padding: 7px 12px;
+    display: block;
+    position: sticky;
+    z-index: 1;
+    left: 0;
+    height: 35px;
+    padding: 5px 12px;
+    background: var(--layer-2);
     box-sizing: border-box;
   }
 
   .phase {
     position: absolute;
+    top: 0;
     display: flex;
-    align-items: center;
+    align-items: flex-start;
     gap: 6px;
     height: 100%;
-    padding-left: 2px;
+    padding: 2px 0 0 2px;
+    box-sizing: border-box;
+    overflow: hidden;
+    line-height: 18px;
     white-space: nowrap;
   }
 
-  .body {
-    flex: 1;
-    min-height: 0;
-    overflow: hidden auto;
+  .border {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    width: 8px;
+    cursor: col-resize;
+    touch-action: none;
+  }
+
+  .border:hover {
+    border-right: 2px solid var(--accent);
   }
 
   .empty {
@@ -269,7 +442,16 @@
 
   .rows {
     position: relative;
-    min-height: 100%;
+    isolation: isolate;
+  }
+
+  .drop {
+    position: absolute;
+    right: 0;
+    left: 0;
+    height: 2px;
+    background: var(--accent);
+    pointer-events: none;
   }
 
   .row {
@@ -285,9 +467,17 @@
 
   .names {
     display: flex;
+    position: sticky;
+    z-index: 2;
+    left: 0;
     gap: 2px;
     align-items: center;
     height: 100%;
+    background: var(--layer-1);
+  }
+
+  .selected .names {
+    background: var(--layer-2);
   }
 
   .absent .names {
@@ -297,7 +487,7 @@
 
   .rest {
     position: absolute;
-    top: 7px;
+    top: 5px;
     overflow: hidden;
     font-size: 12px;
     text-overflow: ellipsis;
@@ -318,8 +508,16 @@
     touch-action: none;
   }
 
-  .ticks {
-    background: repeating-linear-gradient(90deg, var(--layer-2) 0 1px, transparent 1px var(--tick));
+  .line {
+    position: absolute;
+    top: 0;
+    bottom: 0;
+    border-left: 1px solid var(--layer-2);
+    pointer-events: none;
+  }
+
+  .second {
+    border-color: var(--border);
   }
 
   .playhead {

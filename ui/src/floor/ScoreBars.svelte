@@ -4,6 +4,7 @@
   import type { FloorState } from './floor.svelte';
   import { shifted, snapFrames, snappedBy, stretched, waiting } from './moves';
   import { BAR, wait, type Column } from './scoreLayout';
+  import { wordsFor } from './briefly';
 
   interface Props {
     floor: FloorState;
@@ -31,9 +32,18 @@
     together: boolean;
   }>();
   let lanes = $state<HTMLElement>();
+  /** What is said of the bar under the pointer, or of the one that has the focus. */
+  let told = $state.raw<{ words: string; x: number; y: number }>();
+
+  function tell(bar: Bar, event: Event) {
+    const { left, bottom } = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    const when = `${bar.length} f from frame ${bar.start} (${timecode(bar.start, reel?.rate ?? 50)})`;
+    const tied = bar.waitsFor ? `, ${bar.afterEnd ? 'after' : 'with'} ‘${bar.waitsFor}’` : '';
+    told = { words: `${bar.move}: ${bar.words}, ${when}${tied}`, x: left, y: bottom + 6 };
+  }
 
   const reel = $derived(floor.worked?.reel);
-  const bars = $derived(floor.worked?.bars.filter((bar) => bar.phase === phase) ?? []);
+  const bars = $derived(floor.worked?.bars.filter((bar) => bar.phase === phase && tops.has(bar)) ?? []);
   const mirrored = $derived(phase === 'OUT' && floor.document?.out?.mirrors === 'in');
   const chosen = $derived(floor.moves.filter((move) => move.phase === phase).map(({ key }) => key));
 
@@ -77,7 +87,8 @@
     const { start, length } = drag.bar;
     const edges =
       drag.how === 'begin' ? [start] : drag.how === 'end' ? [start + length] : [start, start + length];
-    drag = { ...drag, by: snappedBy(edges, asked, to, NEAR / column.scale), ...place(event) };
+    const by = snappedBy(edges, asked, to, NEAR / column.scale);
+    drag = { ...drag, by, together: event.shiftKey, ...place(event) };
   }
 
   function release(event: PointerEvent) {
@@ -102,16 +113,31 @@
 
   /** From the end of a bar, or its beginning, to the bar under the pointer: that one waits from now on. */
   function drawWait(from: Bar, end: boolean, event: PointerEvent) {
-    const { x, y } = place(event);
-    const target = bars.find((bar) => {
+    const target = under(place(event), from);
+    if (!target) return;
+    // From follower to leader with Shift; from leader to follower without.
+    const [follower, leader] = event.shiftKey ? [from, target] : [target, from];
+    void floor.changeMoves(phase, (moves) => waiting(moves, bars, follower.move, leader.move, end));
+  }
+
+  function under({ x, y }: { x: number; y: number }, from: Bar): Bar | undefined {
+    return bars.find((bar) => {
       const top = tops.get(bar)!;
       const left = bar.start * column.scale;
       return bar !== from && y >= top && y <= top + BAR && x >= left && x <= left + bar.length * column.scale;
     });
-    if (target) {
-      void floor.changeMoves(phase, (moves) => waiting(moves, bars, target.move, from.move, end));
-    }
   }
+
+  /** What letting go would do now. */
+  const hint = $derived.by(() => {
+    if (!drag) return '';
+    const target = under(drag, drag.bar);
+    const what = drag.how === 'wait' ? 'end' : 'beginning';
+    if (!target)
+      return `to the bar that is to wait for this ${what}; with Shift, to the one that is waited for`;
+    const [follower, leader] = drag.together ? [drag.bar, target] : [target, drag.bar];
+    return `‘${follower.move}’ waits for the ${what} of ‘${leader.move}’`;
+  });
 
   function key(event: KeyboardEvent, bar: Bar) {
     const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
@@ -130,18 +156,37 @@
   const waits = $derived(
     bars.flatMap((bar) => {
       const waited = bars.find(({ move }) => move === bar.waitsFor);
-      return waited ? [{ bar, path: wait(waited, tops.get(waited)!, bar, tops.get(bar)!, column) }] : [];
+      return waited
+        ? [
+            {
+              bar: { move: bar.move, part: bar.part, waited: waited.part },
+              path: wait(waited, tops.get(waited)!, bar, tops.get(bar)!, column),
+            },
+          ]
+        : [];
     }),
   );
 </script>
 
 <svg aria-hidden="true">
-  {#each waits as { bar, path } (bar.move)}<path d={path} />{/each}
+  {#each waits as { bar, path } (bar.move)}
+    <path class:bright={bar.part === floor.selected || bar.waited === floor.selected} d={path} />
+  {/each}
   {#if drag?.how === 'wait' || drag?.how === 'with'}
     {@const from = (drag.bar.start + (drag.how === 'wait' ? drag.bar.length : 0)) * column.scale}
     <path class="drawn" d="M{from} {tops.get(drag.bar)! + BAR / 2}L{drag.x} {drag.y}" />
   {/if}
 </svg>
+{#if told}
+  <span
+    class="told surface"
+    style:left="min({told.x}px, calc(100vw - 340px))"
+    style:top="min({told.y}px, calc(100vh - 44px))">{told.words}</span
+  >
+{/if}
+{#if drag?.how === 'wait' || drag?.how === 'with'}
+  <span class="hint surface" style:left="{drag.x + 12}px" style:top="{drag.y + 12}px">{hint}</span>
+{/if}
 <div class="bars" bind:this={lanes}>
   {#each bars as bar (bar.move)}
     {@const { start, length } = seen(bar)}
@@ -158,14 +203,18 @@
         class="plain body"
         aria-label="{bar.move}, {length} frames from {start}"
         aria-pressed={chosen.includes(bar.move)}
-        title="{bar.move}: {bar.words}, {length} f from frame {start} ({timecode(start, reel?.rate ?? 50)})"
+        onpointerenter={(event) => tell(bar, event)}
+        onpointerleave={() => (told = undefined)}
+        onblur={() => (told = undefined)}
         onpointerdown={(event) => take('move', bar, event)}
         onpointermove={pull}
         onpointerup={release}
         onpointercancel={() => (drag = undefined)}
         onkeydown={(event) => key(event, bar)}
-        onfocus={() => chosen.includes(bar.move) || floor.chooseMove({ phase, key: bar.move }, bar.part)}
-        >{bar.words}</button
+        onfocus={(event) => {
+          tell(bar, event);
+          if (!chosen.includes(bar.move)) floor.chooseMove({ phase, key: bar.move }, bar.part);
+        }}>{wordsFor(bar, length * column.scale)}</button
       >
       {#if chosen.includes(bar.move) && !mirrored}
         {#each ['begin', 'end'] as const as how (how)}
@@ -206,7 +255,12 @@
     fill: none;
     stroke: var(--muted);
     stroke-width: 1.25;
-    opacity: 0.8;
+    opacity: 0.3;
+  }
+
+  .bright {
+    stroke: var(--text);
+    opacity: 0.9;
   }
 
   .drawn {
@@ -261,6 +315,24 @@
     white-space: nowrap;
     cursor: grab;
     touch-action: none;
+  }
+
+  .told,
+  .hint {
+    position: fixed;
+    z-index: 8;
+    max-width: 320px;
+    padding: 4px 10px;
+    background: var(--layer-2);
+    box-shadow: 0 6px 20px rgb(0 0 0 / 45%);
+    font-size: 12px;
+    pointer-events: none;
+  }
+
+  .hint {
+    position: absolute;
+    border-color: var(--accent);
+    white-space: nowrap;
   }
 
   .grip {

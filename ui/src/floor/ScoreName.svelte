@@ -1,4 +1,6 @@
 <script lang="ts">
+  import CaretDown from 'carbon-icons-svelte/lib/CaretDown.svelte';
+  import CaretRight from 'carbon-icons-svelte/lib/CaretRight.svelte';
   import CenterCircle from 'carbon-icons-svelte/lib/CenterCircle.svelte';
   import Locked from 'carbon-icons-svelte/lib/Locked.svelte';
   import Unlocked from 'carbon-icons-svelte/lib/Unlocked.svelte';
@@ -12,9 +14,13 @@
     part: string;
     /** How many groups it is in. */
     depth: number;
+    /** It is a group that can be folded. */
+    group: boolean;
+    /** It is taken to another place of the stack. */
+    ontake: (event: PointerEvent) => void;
   }
 
-  const { floor, part, depth }: Props = $props();
+  const { floor, part, depth, group, ontake }: Props = $props();
 
   const STEP = 10;
   const tag = $derived(floor.document?.parts?.find(({ key }) => key === part)?.tag ?? '');
@@ -23,10 +29,24 @@
 </script>
 
 <span class="tag" style:background={tag ? house.shown(tag) : 'transparent'}></span>
+{#if group}
+  {@const folded = view.folded.includes(part)}
+  <button
+    class="plain fold"
+    style:margin-left="{depth * STEP}px"
+    aria-label="{folded ? 'Unfold' : 'Fold'} {part}"
+    aria-expanded={!folded}
+    title="One row for all that is in it, or a row for each (f)"
+    onclick={() => view.toggle('folded', part)}
+    >{#if folded}<CaretRight size={16} />{:else}<CaretDown size={16} />{/if}</button
+  >
+{/if}
 <button
   class="plain name"
-  style:padding-left="{8 + depth * STEP}px"
+  style:padding-left="{group ? 0 : 8 + depth * STEP}px"
+  title="{part}: drag it up or down to where it is to be drawn"
   aria-pressed={chosen}
+  onpointerdown={ontake}
   onclick={(event) => floor.choose(part, event.shiftKey)}>{part}</button
 >
 <span
@@ -78,6 +98,12 @@
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+
+  .fold {
+    display: flex;
+    flex: none;
+    color: var(--muted);
   }
 
   .looks {

@@ -85,32 +85,31 @@
   }
 
   .strip {
-    display: flex;
+    display: grid;
+    flex: 1;
+    grid-template-columns: repeat(auto-fill, minmax(min(136px, 100%), 1fr));
+    align-content: start;
     gap: 8px;
+    min-height: 0;
     margin: 0;
-    padding: 0 0 4px;
-    overflow-x: auto;
+    padding: 0;
+    overflow-y: auto;
     list-style: none;
     scrollbar-width: thin;
   }
 
-  li {
-    flex: 1 0 118px;
-    max-width: 156px;
-  }
-
   .none {
-    max-width: none;
+    grid-column: 1 / -1;
     padding: 10px 0;
   }
 
-  button {
+  li button {
     display: block;
     width: 100%;
     overflow: hidden;
   }
 
-  button[aria-pressed='true'] {
+  li button[aria-pressed='true'] {
     border-color: var(--accent);
   }
 

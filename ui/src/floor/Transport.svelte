@@ -4,18 +4,28 @@
   import { BACKDROPS } from '../picture/backdrops';
   import { length, PHASES, timecode, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
+  import type { Arrangement } from './arrangement.svelte';
   import type { Playing, Run } from './playing.svelte';
 
   interface Props {
     floor: FloorState;
     playing: Playing;
+    arrangement: Arrangement;
     onplay: (run: Run) => void;
     onnext: () => void;
     backdropId: string;
     safeLines: boolean;
   }
 
-  let { floor, playing, onplay, onnext, backdropId = $bindable(), safeLines = $bindable() }: Props = $props();
+  let {
+    floor,
+    playing,
+    arrangement,
+    onplay,
+    onnext,
+    backdropId = $bindable(),
+    safeLines = $bindable(),
+  }: Props = $props();
 
   const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
   const reel = $derived(floor.worked?.reel);
@@ -30,6 +40,7 @@
   {#each PHASES as phase (phase)}
     <button
       class="plain chip"
+      aria-label="Play {WORDS[phase]}"
       aria-pressed={playing.run === phase}
       disabled={!reel || length(reel, phase) === 0}
       onclick={() => press(phase)}
@@ -70,6 +81,18 @@
   {:else if floor.range}
     <span class="figures muted" title="Played round and round by p">{floor.range.from}–{floor.range.to}</span>
   {/if}
+  <button
+    class="plain chip"
+    aria-pressed={arrangement.how === 'picture'}
+    title="The score in one line (Z)"
+    onclick={() => arrangement.toggle('picture')}>picture large</button
+  >
+  <button
+    class="plain chip"
+    aria-pressed={arrangement.how === 'score'}
+    title="The picture small (z)"
+    onclick={() => arrangement.toggle('score')}>score large</button
+  >
   <button class="plain chip" aria-pressed={safeLines} onclick={() => (safeLines = !safeLines)}
     >safe lines</button
   >
@@ -87,7 +110,7 @@
     display: flex;
     align-items: center;
     gap: 6px;
-    height: 32px;
+    height: 30px;
     margin-top: 8px;
   }
 

@@ -18,8 +18,7 @@
   const trialName = $derived(floor.trials[floor.trial]?.name);
 </script>
 
-<h2 class="surface-title">Values</h2>
-<form onsubmit={(event) => event.preventDefault()}>
+<form aria-label="Values" onsubmit={(event) => event.preventDefault()}>
   {#each fields as field (field.key)}
     {@const text = floor.values[field.key] ?? ''}
     {@const filled = floor.worked?.filled.find((one) => one.field === field.key)}
@@ -65,10 +64,9 @@
 
 <style>
   form {
-    display: flex;
-    flex-direction: column;
-    gap: 14px;
-    margin-top: 14px;
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(180px, 100%), 1fr));
+    gap: 10px 12px;
   }
 
   .undrawn {
@@ -79,11 +77,15 @@
   }
 
   .trial {
-    margin-top: 22px;
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px 12px;
+    align-items: center;
+    margin-top: 10px;
   }
 
   .trial p {
-    margin: 0 0 8px;
+    margin: 0;
     font-size: 12px;
   }
 

@@ -33,7 +33,9 @@ import { shippedFonts } from '../player/outlines';
 import { ready } from '../player/ready';
 import type { Axis } from '../sheet/relations';
 import { movedParts, pulled } from './handles';
+import { actNow } from './acts';
 import { byPhase, keyFrames, movesOf, PHASE_KEYS, withMoves, type MoveRef } from './moves';
+import { Mending } from './mending.svelte';
 import { History } from './history.svelte';
 import { View } from './view.svelte';
 import { timeOf } from './time';
@@ -120,8 +122,12 @@ export class FloorState {
   onAir = $state<Standing>('NOTHING');
   /** A fault that is pointed out in the picture. */
   pointedOut = $state.raw<Finding>();
+  /** The filling that shows it, and all it was proved with. */
+  pointedWith = $state.raw<{ filling: Filling; all: Filling[] }>();
   /** The proof it was opened from. */
   pointedFrom = $state('');
+  /** What would mend it. */
+  mending = new Mending();
   /** The design as it was last worked out, with what is played for the values at hand. */
   #seen = $state.raw<Seen>();
   #isSeen = $derived(this.#seen !== undefined && this.#seen.design === this.design);
@@ -129,6 +135,7 @@ export class FloorState {
   played = $derived(this.#isSeen ? this.#seen!.played : PLAIN);
   /** The design with the variants that are played in the place of its phases; changes land where they belong. */
   document = $derived(this.#isSeen ? this.#seen!.document : this.design);
+  chosenParts = $derived([this.selected, ...this.others].filter((key) => key));
   part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
   move = $derived(
     this.moves[0] &&
@@ -172,7 +179,7 @@ export class FloorState {
   open(stored: StoredGraphic): void {
     this.stored = stored;
     this.pinned = undefined;
-    this.pointedOut = undefined;
+    this.putAway();
     this.history.begin(stored.document);
     this.conflict = undefined;
     this.fault = '';
@@ -201,7 +208,8 @@ export class FloorState {
   }
 
   /** Shows a fault: with the values that show it, at the frame where it is worst. */
-  async pointOut(finding: Finding, filling: Filling, from: string): Promise<void> {
+  async pointOut(finding: Finding, filling: Filling, all: Filling[], from: string): Promise<void> {
+    this.pointedWith = { filling, all };
     this.pointedFrom = from;
     this.trial = -1;
     this.pinned = undefined;
@@ -211,6 +219,18 @@ export class FloorState {
     if (finding.part) this.choose(finding.part);
     await this.workOutValues();
     this.phaseAt(finding.phase, finding.frame);
+    if (!finding.accepted) this.askMends();
+  }
+
+  askMends(): void {
+    if (this.design && this.pointedOut && this.pointedWith)
+      void this.mending.ask(this.design, this.pointedOut, this.pointedWith.all);
+  }
+
+  /** The fault is not pointed out any more. */
+  putAway(): void {
+    this.pointedOut = undefined;
+    this.mending.leave();
   }
 
   /** With other values, what the cases say of them is looked at; without cases, what was chosen stays. */
@@ -237,7 +257,7 @@ export class FloorState {
     if (!trial) return;
     this.trial = index;
     this.values = { ...trial.values };
-    this.pointedOut = undefined;
+    this.putAway();
     this.#followCases();
     const known = this.pinned ? undefined : this.trialsWorked[index];
     // With the same variants it is looked at in the same way.
@@ -313,6 +333,7 @@ export class FloorState {
     afterwards = () => {},
   ): Promise<void> {
     this.changing += 1;
+    const act = actNow();
     const done = this.#changes.then(async () => {
       try {
         const document = before();
@@ -326,7 +347,7 @@ export class FloorState {
         });
         const [worked, ...ofTrials] = seen.worked;
         await ready(seen.worked.map(({ reel }) => reel));
-        this.history.change(seen.design);
+        this.history.change(seen.design, act);
         this.#previewing = false;
         this.#keepDraftSoon();
         afterwards();
@@ -337,7 +358,8 @@ export class FloorState {
         this.refusal = '';
       } catch (error) {
         this.refusal = (error as Error).message;
-        this.refusals += 1;
+        // Whoever is still typing is not disturbed.
+        if (act === undefined || act !== actNow()) this.refusals += 1;
       } finally {
         this.changing -= 1;
       }
@@ -585,8 +607,7 @@ export class FloorState {
   }
 
   group(): void {
-    const keys = [this.selected, ...this.others].filter((key) => key);
-    if (keys.length > 0) void this.edit({ what: 'GROUP_PARTS', key: '', keys });
+    if (this.chosenParts.length > 0) void this.edit({ what: 'GROUP_PARTS', key: '', keys: this.chosenParts });
     this.others = [];
   }
 

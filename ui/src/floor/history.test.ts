@@ -19,3 +19,18 @@ it('goes back and forth over changes, and forgets what was undone once something
   history.undo();
   expect(history.present).toBe('b');
 });
+
+it('keeps what belongs to one act as one change', () => {
+  const history = new History<string>();
+  history.begin('a');
+  history.change('b', 1);
+  history.change('c', 1);
+  history.change('d', 2);
+  history.undo();
+  expect(history.present).toBe('c');
+  history.undo();
+  expect(history.present).toBe('a');
+  history.change('e', 2);
+  history.undo();
+  expect(history.present).toBe('a');
+});

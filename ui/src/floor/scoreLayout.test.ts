@@ -1,6 +1,7 @@
 import { expect, it } from 'vitest';
 import type { Bar, Reel } from '../api/types';
-import { columns, scoreRows, wait } from './scoreLayout';
+import { at, columns, scoreRows, ticks, wait } from './scoreLayout';
+import { USUAL_ROOM } from './arrangement.svelte';
 
 const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 40, loop: 100, out: 20, steps: [] };
 
@@ -11,7 +12,7 @@ it('lays in, rest, loop and out from left to right within the width, in and out 
   expect(LOOP.left + LOOP.width).toBeLessThan(OUT.left);
   expect(OUT.left + OUT.width).toBeLessThanOrEqual(954);
   expect(IN.scale).toBe(OUT.scale);
-  expect(LOOP.scale * 100).toBe(LOOP.width);
+  expect(LOOP.scale * 100).toBeCloseTo(LOOP.width);
 });
 
 it('keeps a column for a phase without frames', () => {
@@ -39,10 +40,49 @@ it('sets bars of a part that overlap below each other and makes the row taller',
   ];
   const { rows, barTops, height } = scoreRows(['b', 'a', 'c'], bars);
   expect([...rows]).toEqual([
-    ['b', { top: 0, height: 30 }],
-    ['a', { top: 30, height: 50 }],
-    ['c', { top: 80, height: 30 }],
+    ['b', { top: 0, height: 26 }],
+    ['a', { top: 26, height: 46 }],
+    ['c', { top: 72, height: 26 }],
   ]);
-  expect(bars.map((any) => barTops.get(any))).toEqual([37, 57, 37, 37, 7]);
-  expect(height).toBe(110);
+  expect(bars.map((any) => barTops.get(any))).toEqual([31, 51, 31, 31, 5]);
+  expect(height).toBe(98);
+});
+
+it('gives a phase more room when asked, and moves what is to its right', () => {
+  const usual = columns(REEL, 954);
+  const more = columns(REEL, 954, { ...USUAL_ROOM, IN: 2 });
+  expect(more.IN.width).toBeCloseTo(2 * usual.IN.width);
+  expect(more.OUT.width).toBe(usual.OUT.width);
+  expect(more.total).toBeGreaterThan(usual.total);
+});
+
+it('finds phase and frame under the pointer', () => {
+  const layout = columns(REEL, 954);
+  const found = at(layout, layout.OUT.left + 3 * layout.OUT.scale);
+  expect(found?.phase).toBe('OUT');
+  expect(found?.frame).toBeCloseTo(3);
+  expect(at(layout, layout.rest.left + 2)).toBeUndefined();
+});
+
+it('names frames that are apart enough to read, and whole seconds', () => {
+  expect(ticks(34, 10, 50).map(({ words }) => words)).toEqual(['0', '5', '10', '15', '20', '25', '30']);
+  expect(ticks(120, 4, 50).map(({ words }) => words)).toEqual([
+    '0',
+    '10',
+    '20',
+    '30',
+    '40',
+    '1 s',
+    '60',
+    '70',
+    '80',
+    '90',
+    '2 s',
+    '110',
+    '120',
+  ]);
+  for (const scale of [0.3, 1, 2.5, 7]) {
+    const frames = ticks(400, scale, 29.97).map(({ frame }) => frame);
+    frames.slice(1).forEach((frame, i) => expect((frame - frames[i]!) * scale).toBeGreaterThanOrEqual(29));
+  }
 });

@@ -1,7 +1,9 @@
 import type { Bar, Part, Reel } from '../api/types';
+import { PHASES, type Phase } from '../player/moment';
+import { USUAL_ROOM, type Room } from './arrangement.svelte';
 
 /** Height of a row with one lane of bars, px. */
-export const ROW = 30;
+export const ROW = 26;
 /** Height of a bar, px. */
 export const BAR = 16;
 const BAR_TOP = (ROW - BAR) / 2;
@@ -9,9 +11,7 @@ const BAR_TOP = (ROW - BAR) / 2;
 const LANE = BAR + 4;
 
 const NAMES = 156;
-const REST = 204;
-const LOOP = 120;
-const GAP = 18;
+const GAP = 14;
 /** A phase without moves still has a column, as wide as so many frames. */
 const LEAST_FRAMES = 8;
 
@@ -23,6 +23,8 @@ export interface Column {
 }
 
 export interface Columns {
+  /** px from the first to the last. */
+  total: number;
   names: Column;
   rest: Column;
   IN: Column;
@@ -32,25 +34,69 @@ export interface Columns {
 
 /**
  * Where the columns of the score stand: names, in, rest, loop, out. In and out share one scale, so that their speeds can be
- * compared; the loop has its own.
+ * compared, unless one of them was given more room; the loop has its own.
  *
  * @param width px of the score
  */
-export function columns(reel: Reel, width: number): Columns {
+export function columns(reel: Reel, width: number, room: Room = USUAL_ROOM): Columns {
   const inFrames = Math.max(LEAST_FRAMES, reel.in);
   const outFrames = Math.max(LEAST_FRAMES, reel.out);
-  const scale = Math.max(1, (width - NAMES - REST - LOOP - 5 * GAP) / (inFrames + outFrames));
-  const inWidth = inFrames * scale;
+  const scale = Math.max(1, (width - NAMES - room.rest - room.LOOP - 5 * GAP) / (inFrames + outFrames));
+  const inWidth = inFrames * scale * room.IN;
+  const outWidth = outFrames * scale * room.OUT;
   const rest = NAMES + inWidth + 2 * GAP;
-  const loop = rest + REST + GAP;
-  const out = loop + LOOP + GAP;
+  const loop = rest + room.rest + GAP;
+  const out = loop + room.LOOP + GAP;
   return {
+    total: Math.max(width, out + outWidth + GAP),
     names: { left: 0, width: NAMES, scale: 0 },
-    IN: { left: NAMES + GAP / 2, width: inWidth, scale },
-    rest: { left: rest, width: REST, scale: 0 },
-    LOOP: { left: loop, width: LOOP, scale: reel.loop > 0 ? LOOP / reel.loop : 0 },
-    OUT: { left: out, width: outFrames * scale, scale },
+    IN: { left: NAMES + GAP / 2, width: inWidth, scale: scale * room.IN },
+    rest: { left: rest, width: room.rest, scale: 0 },
+    LOOP: { left: loop, width: room.LOOP, scale: reel.loop > 0 ? room.LOOP / reel.loop : 0 },
+    OUT: { left: out, width: outWidth, scale: scale * room.OUT },
   };
+}
+
+/** The phase and frame at a distance from the left, if there is one; the frame may be between two. */
+export function at(layout: Columns, x: number): { phase: Phase; frame: number } | undefined {
+  for (const phase of PHASES) {
+    const { left, width, scale } = layout[phase];
+    if (scale > 0 && x >= left && x <= left + width) return { phase, frame: (x - left) / scale };
+  }
+  return undefined;
+}
+
+export interface Tick {
+  frame: number;
+  words: string;
+  /** Whether it is a whole second. */
+  second: boolean;
+}
+
+/** px between the numbers of a ruler at least. */
+const APART = 30;
+const STEPS = [1, 2, 5, 10, 20, 25, 50, 100, 200, 500, 1000];
+
+/**
+ * The frames that a ruler names, and the whole seconds among them.
+ *
+ * @param scale px of a frame
+ * @param rate frames per second
+ */
+export function ticks(frames: number, scale: number, rate: number): Tick[] {
+  const step = STEPS.find((one) => one * scale >= APART);
+  if (!step || scale === 0) return [];
+  const found = new Map<number, Tick>();
+  for (let second = 1; second * rate <= frames; second++) {
+    const frame = Math.round(second * rate);
+    if (rate * scale >= APART) found.set(frame, { frame, words: `${second} s`, second: true });
+  }
+  const seconds = [...found.keys()];
+  for (let frame = 0; frame <= frames; frame += step) {
+    const clear = seconds.every((one) => one === frame || Math.abs(one - frame) * scale >= APART);
+    if (clear && !found.has(frame)) found.set(frame, { frame, words: `${frame}`, second: false });
+  }
+  return [...found.values()].sort((a, b) => a.frame - b.frame);
 }
 
 /** How many groups each part is in, by its key. */

@@ -7,11 +7,15 @@ export class View {
   hidden = $state<string[]>([]);
   /** With any, nothing else is shown. */
   only = $state<string[]>([]);
+  /** Groups that have one row in the score for all that is in them. */
+  folded = $state<string[]>([]);
   rulers = $state(false);
+  /** Whether the sheet says what every number is made of. */
+  sums = $state(false);
   /** px between the lines of the grid; 0 for none. */
   grid = $state(0);
 
-  toggle(which: 'locked' | 'hidden' | 'only', key: string): void {
+  toggle(which: 'locked' | 'hidden' | 'only' | 'folded', key: string): void {
     const now = this[which];
     this[which] = now.includes(key) ? now.filter((other) => other !== key) : [...now, key];
   }

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { setContext } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { graphicUses } from '../api/client';
   import { reach } from '../api/reach.svelte';
@@ -29,6 +30,8 @@
     // What was typed is put back where it was refused.
     if (house.fault) refusals += 1;
   }
+
+  setContext('when done', true);
 </script>
 
 <svelte:head><title>House · Glimble</title></svelte:head>

@@ -1,7 +1,14 @@
 import { addPicture, pictures, readHouse, removePicture, restorePicture, saveHouse } from '../api/client';
 import type { AddedPicture, House, PictureNote } from '../api/types';
 
-const NONE: House = { revision: 0, palette: [], styles: [], safe: { action: 93, title: 90 }, wholePixels: true, gestures: [] };
+const NONE: House = {
+  revision: 0,
+  palette: [],
+  styles: [],
+  safe: { action: 93, title: 90 },
+  wholePixels: true,
+  gestures: [],
+};
 
 /** The house style that all screens share. Every change is saved at once, and can be taken back. */
 class HouseState {

@@ -35,6 +35,15 @@
   let canvas = $state<HTMLCanvasElement>();
   let width = $state(0);
 
+  /** From an edge of the window to a line so far inside the raster, in per cent of the window. */
+  function share(inset: number, axis: 'x' | 'y', end = false): string {
+    const extent = axis === 'x' ? 'width' : 'height';
+    const whole = reel?.[extent] ?? 1;
+    const seen = area ?? { x: 0, y: 0, width: whole, height: whole };
+    const before = end ? whole - seen[axis] - seen[extent] : seen[axis];
+    return `${((inset * whole - before) / seen[extent]) * 100}%`;
+  }
+
   $effect(() => {
     if (!canvas || !reel || width === 0) return;
     const pixels = Math.round(width * devicePixelRatio);
@@ -64,7 +73,15 @@
   <canvas bind:this={canvas} class:matte={backdropId === 'matte'}></canvas>
   {#if safeLines}
     {#each Object.entries(house.house.safe) as [name, percent] (name)}
-      <div class="safe {name}" style:inset="{(100 - percent) / 2}%" title="{name}-safe, {percent} %"></div>
+      {@const inset = (100 - percent) / 200}
+      <div
+        class="safe {name}"
+        style:left={share(inset, 'x')}
+        style:right={share(inset, 'x', true)}
+        style:top={share(inset, 'y')}
+        style:bottom={share(inset, 'y', true)}
+        title="{name}-safe, {percent} %"
+      ></div>
     {/each}
   {/if}
 </div>

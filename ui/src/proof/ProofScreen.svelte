@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { setContext } from 'svelte';
   import Awaiting from '../frame/Awaiting.svelte';
   import { Button, ProgressBar } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
@@ -68,7 +69,12 @@
   /** Opens the floor with the values that show a finding, at the frame where it is worst. */
   async function open(finding: Finding, filling: Filling) {
     if (params?.revision) floor.openDocument(await readRevision(id, revision));
-    await floor.pointOut(finding, filling, params?.revision ? `/proof/${id}/${revision}` : `/proof/${id}`);
+    await floor.pointOut(
+      finding,
+      filling,
+      watch.proof?.fillings ?? [filling],
+      params?.revision ? `/proof/${id}/${revision}` : `/proof/${id}`,
+    );
     await push(`/floor/${id}`);
   }
 
@@ -102,6 +108,8 @@
     }
     await watch.start(id, revision);
   }
+
+  setContext('when done', true);
 </script>
 
 <svelte:window onkeydown={(event) => saveKeys(floor, event)} />

@@ -2,14 +2,17 @@
   import type { Glow, Part, Shadow, Stroke } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ColourPiece from './pieces/ColourPiece.svelte';
+  import More from './pieces/More.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
 
   interface Props {
     part: Part;
+    /** Whether what is as usual is said too. */
+    more: boolean;
     onchange: (changes: Partial<Part>) => void;
   }
 
-  const { part, onchange }: Props = $props();
+  const { part, more, onchange }: Props = $props();
 
   const GLOWS = ['no glow', 'a glow'] as const;
   const NEW_GLOW: Glow = { colour: '#7AD3C0', blur: 24 };
@@ -24,8 +27,8 @@
 </script>
 
 <p>
-  with
-  {#if part.kind !== 'line'}
+  {#if part.kind !== 'line' && (stroke || more)}
+    with
     <ChoicePiece
       label="Stroke"
       value={stroke ? 'a stroke' : 'no stroke'}
@@ -46,61 +49,68 @@
       />
     {/if}
   {/if}
-  and
-  <ChoicePiece
-    label="Shadow"
-    value={shadow ? 'a shadow' : 'no shadow'}
-    options={SHADOWS}
-    onchange={(chosen) => onchange({ shadow: chosen === 'a shadow' ? NEW_SHADOW : undefined })}
-  />
-  {#if shadow}
-    <ColourPiece
-      label="Colour of the shadow"
-      value={shadow.colour}
-      onchange={(colour) => onchange({ shadow: { ...shadow, colour } })}
+  {#if shadow || more}
+    with
+    <ChoicePiece
+      label="Shadow"
+      value={shadow ? 'a shadow' : 'no shadow'}
+      options={SHADOWS}
+      onchange={(chosen) => onchange({ shadow: chosen === 'a shadow' ? NEW_SHADOW : undefined })}
     />
-    right <NumberPiece
-      label="Shadow to the right"
-      value={shadow.x ?? 0}
-      onchange={(x) => onchange({ shadow: { ...shadow, x } })}
-    />
-    down <NumberPiece
-      label="Shadow downwards"
-      value={shadow.y ?? 0}
-      onchange={(y) => onchange({ shadow: { ...shadow, y } })}
-    />
-    blur <NumberPiece
-      label="Blur of the shadow"
-      value={shadow.blur ?? 0}
-      unit="px"
-      onchange={(blur) => onchange({ shadow: { ...shadow, blur } })}
-    />
+    {#if shadow}
+      <ColourPiece
+        label="Colour of the shadow"
+        value={shadow.colour}
+        onchange={(colour) => onchange({ shadow: { ...shadow, colour } })}
+      />
+      right <NumberPiece
+        label="Shadow to the right"
+        value={shadow.x ?? 0}
+        onchange={(x) => onchange({ shadow: { ...shadow, x } })}
+      />
+      down <NumberPiece
+        label="Shadow downwards"
+        value={shadow.y ?? 0}
+        onchange={(y) => onchange({ shadow: { ...shadow, y } })}
+      />
+      blur <NumberPiece
+        label="Blur of the shadow"
+        value={shadow.blur ?? 0}
+        unit="px"
+        onchange={(blur) => onchange({ shadow: { ...shadow, blur } })}
+      />
+    {/if}
   {/if}
-  and
-  <ChoicePiece
-    label="Glow"
-    value={glow ? 'a glow' : 'no glow'}
-    options={GLOWS}
-    onchange={(chosen) => onchange({ glow: chosen === 'a glow' ? NEW_GLOW : undefined })}
-  />
-  {#if glow}
-    <ColourPiece
-      label="Colour of the glow"
-      value={glow.colour}
-      onchange={(colour) => onchange({ glow: { ...glow, colour } })}
+  {#if glow || more}
+    with
+    <ChoicePiece
+      label="Glow"
+      value={glow ? 'a glow' : 'no glow'}
+      options={GLOWS}
+      onchange={(chosen) => onchange({ glow: chosen === 'a glow' ? NEW_GLOW : undefined })}
     />
+    {#if glow}
+      <ColourPiece
+        label="Colour of the glow"
+        value={glow.colour}
+        onchange={(colour) => onchange({ glow: { ...glow, colour } })}
+      />
+      <NumberPiece
+        label="Blur of the glow"
+        value={glow.blur}
+        unit="px"
+        onchange={(blur) => onchange({ glow: { ...glow, blur } })}
+      />
+    {/if}
+  {/if}
+  {#if (part.opacity ?? 1) !== 1 || more}
+    at
     <NumberPiece
-      label="Blur of the glow"
-      value={glow.blur}
-      unit="px"
-      onchange={(blur) => onchange({ glow: { ...glow, blur } })}
+      label="Opacity"
+      value={Math.round((part.opacity ?? 1) * PERCENT)}
+      unit="% opacity"
+      onchange={(opacity) => onchange({ opacity: opacity / PERCENT })}
     />
   {/if}
-  at
-  <NumberPiece
-    label="Opacity"
-    value={Math.round((part.opacity ?? 1) * PERCENT)}
-    unit="% opacity"
-    onchange={(opacity) => onchange({ opacity: opacity / PERCENT })}
-  />
 </p>
+<p><More group="look" what="stroke, shadow, glow, opacity, slant" /></p>

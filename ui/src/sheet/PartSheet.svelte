@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Part } from '../api/types';
+  import type { Part, Place, Size } from '../api/types';
   import type { Phase } from '../player/moment';
   import type { FloorState } from '../floor/floor.svelte';
   import { house } from '../house/house.svelte';
@@ -15,7 +15,10 @@
   import PaintSentence from './PaintSentence.svelte';
   import PictureSentence from './PictureSentence.svelte';
   import PlaceSentence from './PlaceSentence.svelte';
-  import { sizeKinds, sizeOf } from './relations';
+  import { padsOf, sizeKinds, sizeOf } from './relations';
+  import More from './pieces/More.svelte';
+  import { getContext } from 'svelte';
+  import { SvelteSet } from 'svelte/reactivity';
   import SizeSentence from './SizeSentence.svelte';
   import StandsSentence from './StandsSentence.svelte';
   import TextSentences from './TextSentences.svelte';
@@ -42,6 +45,12 @@
   /** The reckonings come in this order. */
   const REASONS = { x: 0, y: 1, width: 2, height: 3 };
 
+  const more = getContext<SvelteSet<string>>('more');
+  const inRest = $derived(more.has('rest'));
+  const inLook = $derived(more.has('look'));
+  /** Lines whose sums are looked at. */
+  const sums = new SvelteSet<string>();
+
   const parts = $derived(floor.document?.parts ?? []);
   /** What it may follow, texts first: they are followed most. */
   const others = $derived(
@@ -62,6 +71,27 @@
     const kept = Math.max(least, Math.min(widest, usual));
     if (changes.usual === undefined) change({ gap: { least, usual: kept, widest } });
     else change({ gap: { least: Math.min(least, usual), usual, widest: Math.max(widest, usual) } });
+  }
+
+  /** What stood around its parts stays where it is when it does not wrap all of them together any more. */
+  function resize(what: 'width' | 'height', size: Size) {
+    const axis = what === 'width' ? 'x' : 'y';
+    const leaves = part[axis]?.around && !(size.wraps && size.take === 'union');
+    const edge = axis === 'x' ? 'left' : 'top';
+    const here: Place = { hangs: edge, on: 'frame', at: edge, plus: Math.round(rest?.at?.[axis] ?? 0) };
+    change({ [what]: size, ...(leaves && { [axis]: here }) });
+  }
+
+  /** Of both axes, if both wrap something. */
+  const pads = $derived(
+    part.width?.wraps && part.height?.wraps ? [...padsOf(part.width), ...padsOf(part.height)] : undefined,
+  );
+
+  function padAll([left, right, top, bottom]: number[]) {
+    change({
+      width: { ...part.width!, pad: [left!, right!] },
+      height: { ...part.height!, pad: [top!, bottom!] },
+    });
   }
 
   function reorder(steps: number, { shiftKey }: MouseEvent) {
@@ -109,7 +139,15 @@
   <p class="absent" role="alert">Note: {note.sentence}.</p>
 {/each}
 
-<h3 class="caption">Rest</h3>
+<h3 class="caption">
+  Rest
+  <button
+    class="plain sums"
+    aria-pressed={floor.view.sums}
+    title="What every number is made of (=)"
+    onclick={() => (floor.view.sums = !floor.view.sums)}>sums</button
+  >
+</h3>
 <StandsSentence {floor} {part} />
 {#each SIZES as what (what)}
   <p>
@@ -120,9 +158,12 @@
       kinds={sizeKinds(part)}
       {others}
       extent={rest?.at?.[what] ?? 100}
-      onchange={(size) => change({ [what]: size })}
+      more={inRest}
+      all={pads}
+      onpads={pads && padAll}
+      onchange={(size) => resize(what, size)}
     />
-    {#if rest?.why}<span class="figures muted why">{rest.why[REASONS[what]]}</span>{/if}
+    {@render sum(what)}
   </p>
 {/each}
 {#each AXES as axis (axis)}
@@ -133,60 +174,68 @@
       {parts}
       pointing={floor.pointing === axis}
       onpoint={() => (floor.pointing = floor.pointing === axis ? undefined : axis)}
+      more={inRest}
       onchange={(place) => change({ [axis]: place })}
     />
-    {#if rest?.why}<span class="figures muted why">{rest.why[REASONS[axis]]}</span>{/if}
+    {@render sum(axis)}
   </p>
 {/each}
-<p>
-  seen through
-  <ManyPiece
-    label="Masks"
-    none="no mask"
-    values={(part.masks ?? []).map(({ by }) => by)}
-    options={others}
-    onchange={(keys) =>
-      change({ masks: keys.map((by) => part.masks?.find((mask) => mask.by === by) ?? { by }) })}
-  />
-  {#each part.masks ?? [] as mask, i (mask.by)}
+{#if (part.masks ?? []).length > 0 || inRest}<p>
+    seen through
+    <ManyPiece
+      label="Masks"
+      none="no mask"
+      values={(part.masks ?? []).map(({ by }) => by)}
+      options={others}
+      onchange={(keys) =>
+        change({ masks: keys.map((by) => part.masks?.find((mask) => mask.by === by) ?? { by }) })}
+    />
+    {#each part.masks ?? [] as mask, i (mask.by)}
+      <ChoicePiece
+        label="Side of the mask {mask.by}"
+        value={mask.side ?? 'inside'}
+        options={MASK_SIDES}
+        onchange={(side) =>
+          change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, side } : other)) })}
+      />
+      {#if mask.soft || inRest}
+        {mask.by}, edge
+        <NumberPiece
+          label="Softness of the mask {mask.by}"
+          value={mask.soft ?? 0}
+          unit="px"
+          onchange={(soft) =>
+            change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, soft } : other)) })}
+        />
+      {/if}
+    {/each}
+  </p>{/if}
+{#if (part.needs ?? []).length > 0 || inRest}<p>
+    needs
+    <ManyPiece
+      label="Fields it needs"
+      none="no field"
+      values={part.needs ?? []}
+      options={(floor.document?.fields ?? []).map(({ key }) => key)}
+      onchange={(needs) => change({ needs })}
+    />
+  </p>{/if}
+{#if part.unseen || part.tag || inRest}<p>
     <ChoicePiece
-      label="Side of the mask {mask.by}"
-      value={mask.side ?? 'inside'}
-      options={MASK_SIDES}
-      onchange={(side) =>
-        change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, side } : other)) })}
+      label="Whether it is drawn itself"
+      value={part.unseen ? 'only a mask' : 'drawn'}
+      options={SEEN}
+      onchange={(chosen) => change({ unseen: chosen === 'only a mask' || undefined })}
     />
-    {mask.by}, edge
-    <NumberPiece
-      label="Softness of the mask {mask.by}"
-      value={mask.soft ?? 0}
-      unit="px"
-      onchange={(soft) =>
-        change({ masks: part.masks!.map((other, j) => (j === i ? { ...mask, soft } : other)) })}
+    tagged
+    <ChoicePiece
+      label="Tag in the score"
+      value={part.tag ?? NO_TAG}
+      options={[NO_TAG, ...house.names]}
+      onchange={(tag) => change({ tag: tag === NO_TAG ? undefined : tag })}
     />
-  {/each}
-  needs
-  <ManyPiece
-    label="Fields it needs"
-    none="no field"
-    values={part.needs ?? []}
-    options={(floor.document?.fields ?? []).map(({ key }) => key)}
-    onchange={(needs) => change({ needs })}
-  />
-  <ChoicePiece
-    label="Whether it is drawn itself"
-    value={part.unseen ? 'only a mask' : 'drawn'}
-    options={SEEN}
-    onchange={(chosen) => change({ unseen: chosen === 'only a mask' || undefined })}
-  />
-  tagged
-  <ChoicePiece
-    label="Tag in the score"
-    value={part.tag ?? NO_TAG}
-    options={[NO_TAG, ...house.names]}
-    onchange={(tag) => change({ tag: tag === NO_TAG ? undefined : tag })}
-  />
-</p>
+  </p>{/if}
+<p><More group="rest" what="mask, needs, stays, tag" /></p>
 
 {#if part.kind === 'text'}
   <TextSentences {floor} {part} fonts={floor.fonts} {others} onchange={change} />
@@ -280,22 +329,63 @@
     {/if}
     {#if part.kind === 'box'}
       <CornersPiece radius={part.radius} onchange={(radius) => change({ radius })} />
-      slant
-      <NumberPiece
-        label="Slant of the ends"
-        value={part.slant ?? 0}
-        unit="px"
-        onchange={(slant) => change({ slant })}
-      />
+      {#if part.slant || inLook}
+        slant
+        <NumberPiece
+          label="Slant of the ends"
+          value={part.slant ?? 0}
+          unit="px"
+          onchange={(slant) => change({ slant })}
+        />
+      {/if}
     {/if}
   </p>
 {/if}
 
-{#if DRAWN.includes(part.kind)}<LookSentences {part} onchange={change} />{/if}
+{#if DRAWN.includes(part.kind)}<LookSentences {part} more={inLook} onchange={change} />{/if}
 
 <MovesList {floor} {onplay} />
 
+{#snippet sum(what: keyof typeof REASONS)}
+  {#if rest?.why && rest.at}
+    <button
+      class="plain figures px"
+      aria-label="What {what} is made of"
+      aria-expanded={floor.view.sums || sums.has(what)}
+      title={rest.why[REASONS[what]]}
+      onclick={() => (sums.has(what) ? sums.delete(what) : sums.add(what))}
+      >{Math.round(rest.at[what] * 100) / 100}</button
+    >
+    {#if floor.view.sums || sums.has(what)}
+      <span class="figures muted why">{rest.why[REASONS[what]]}</span>
+    {/if}
+  {/if}
+{/snippet}
+
 <style>
+  .sums {
+    color: var(--muted);
+    font-weight: 400;
+    letter-spacing: 0;
+    text-transform: none;
+  }
+
+  .sums[aria-pressed='true'] {
+    color: var(--accent);
+  }
+
+  .px {
+    float: right;
+    color: var(--muted);
+    font-size: 11px;
+    line-height: 20px;
+  }
+
+  .px:hover,
+  .px[aria-expanded='true'] {
+    color: var(--accent);
+  }
+
   .head {
     display: flex;
     flex-wrap: wrap;
@@ -312,8 +402,8 @@
   }
 
   p {
-    margin: 0 0 7px;
-    line-height: 1.6;
+    margin: 0 0 5px;
+    line-height: 1.5;
   }
 
   .why {

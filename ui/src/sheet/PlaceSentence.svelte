@@ -10,11 +10,13 @@
     parts: Part[];
     /** Whether an edge is being pointed at in the picture. */
     pointing: boolean;
+    /** Whether what is as usual is said too. */
+    more: boolean;
     onpoint: () => void;
     onchange: (place: Place) => void;
   }
 
-  const { part, axis, parts, pointing, onpoint, onchange }: Props = $props();
+  const { part, axis, parts, pointing, more, onpoint, onchange }: Props = $props();
 
   const IN = 'row of ';
   const AROUND = 'around its parts';
@@ -56,7 +58,7 @@
     options={edges(part, axis)}
     onchange={(hangs) => onchange({ ...place, hangs })}
   />
-  hangs on
+  on
   <ChoicePiece label="What {axis} hangs on" value={place.on!} options={targets} onchange={choose} />
   ·
   <ChoicePiece
@@ -72,7 +74,7 @@
     unit="px"
     onchange={(plus) => onchange({ ...place, plus })}
   />
-  {#if target(place.on)}
+  {#if target(place.on) && (place.stays || more)}
     <ChoicePiece
       label="What {axis} does when that is absent"
       value={place.stays ? 'stays' : 'closes up'}
@@ -82,9 +84,21 @@
   {/if}
 {/if}
 <button
-  class="plain act"
+  class="plain point"
   aria-label="Point at an edge for {axis}"
   aria-pressed={pointing}
   title="Point at an edge in the picture to hang on ({axis === 'x' ? 'e' : 'E'})"
   onclick={onpoint}>point</button
 >
+
+<style>
+  .point {
+    color: var(--muted);
+    font-size: 12px;
+  }
+
+  .point:hover,
+  .point[aria-pressed='true'] {
+    color: var(--accent);
+  }
+</style>

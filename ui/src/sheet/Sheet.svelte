@@ -6,6 +6,7 @@
   import PhaseSheet from './PhaseSheet.svelte';
   import type { Phase } from '../player/moment';
   import { setContext } from 'svelte';
+  import { SvelteSet } from 'svelte/reactivity';
   import './pieces/pieces.css';
 
   interface Props {
@@ -16,6 +17,7 @@
 
   const { floor, onlook }: Props = $props();
 
+  setContext('more', new SvelteSet<string>());
   setContext('colour fields', () =>
     (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
   );
@@ -27,7 +29,7 @@
   const shown = $derived(whole || !floor.part ? 'graphic' : 'part');
 
   async function add(kind: string) {
-    await floor.edit({ what: 'ADD_PART', key: kind });
+    await floor.edit({ what: 'ADD_PART', key: kind, keys: floor.chosenParts });
     whole = false;
   }
 </script>

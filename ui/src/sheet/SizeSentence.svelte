@@ -16,16 +16,26 @@
     others: string[];
     /** px it has now. */
     extent: number;
+    /** Whether what is as usual is said too. */
+    more?: boolean;
+    /** The pads of both axes, left, right, top and bottom, if both wrap. */
+    all?: number[];
+    onpads?: (pads: number[]) => void;
     onchange: (size: Size) => void;
   }
 
-  const { what, part, size, kinds, others, extent, onchange }: Props = $props();
+  const { what, part, size, kinds, others, extent, more = false, all, onpads, onchange }: Props = $props();
+
+  /** Whether each side has a number of its own, though they are alike. */
+  let each = $state(false);
 
   const FOLLOWS = ['rest', 'are revealed'] as const;
   const TAKES = ['longest', 'union'] as const;
   const kind = $derived(sizeKind(size, part));
   const sides = $derived(what === 'height' ? ['top', 'bottom'] : ['left', 'right']);
   const pads = $derived(padsOf(size));
+  const ofAll = $derived(!each && onpads !== undefined && (all?.every((pad) => pad === all[0]) ?? false));
+  const alike = $derived(!each && pads[0] === pads[1]);
 </script>
 
 {what}
@@ -44,23 +54,46 @@
     options={others}
     onchange={(wraps) => wraps.length > 0 && onchange({ ...size, wraps })}
   />
-  the
-  <ChoicePiece
+  (<ChoicePiece
     label="What {what} takes of them"
     value={size.take ?? 'longest'}
     options={TAKES}
+    words={(take) => (take === 'longest' ? 'the longest' : 'all together')}
     onchange={(take) => onchange({ ...size, take })}
-  />
-  pad
-  {#each sides as side, i (side)}
+  />){#if !(ofAll && what === 'height')}, pad{/if}
+  {#if ofAll && what === 'height'}
+    <span class="muted">padded alike</span>
+  {:else if ofAll}
     <NumberPiece
-      label="Pad {side}"
-      value={pads[i]!}
-      onchange={(pad) => onchange({ ...size, pad: i === 0 ? [pad, pads[1]!] : [pads[0]!, pad] })}
+      label="Pad on all sides"
+      value={pads[0]!}
+      unit="px"
+      onchange={(pad) => onpads!([pad, pad, pad, pad])}
     />
-  {/each}
-  <span class="muted">px</span>
-  {#if what === 'width'}
+    <span class="muted">on all sides</span>
+  {:else if alike}
+    <NumberPiece
+      label="Pad {sides.join(' and ')}"
+      value={pads[0]!}
+      unit="px"
+      onchange={(pad) => onchange({ ...size, pad: [pad, pad] })}
+    />
+  {:else}
+    {#each sides as side, i (side)}
+      <NumberPiece
+        label="Pad {side}"
+        value={pads[i]!}
+        onchange={(pad) => onchange({ ...size, pad: i === 0 ? [pad, pads[1]!] : [pads[0]!, pad] })}
+      />
+    {/each}
+    <span class="muted">px</span>
+  {/if}
+  {#if what !== 'room' && (ofAll || alike)}
+    <button class="plain fewer each" title="A number for each side" onclick={() => (each = true)}
+      >each side</button
+    >
+  {/if}
+  {#if what === 'width' && (size.revealed || more)}
     as they
     <ChoicePiece
       label="What of them {what} follows"
@@ -69,9 +102,24 @@
       onchange={(chosen) => onchange({ ...size, revealed: chosen === 'are revealed' || undefined })}
     />
   {/if}
-  {#if pads[0] !== pads[1]}
-    <button class="plain act" onclick={() => onchange({ ...size, pad: [pads[0]!, pads[0]!] })}
-      >one pad for both</button
+  {#if !ofAll && !alike}
+    <button
+      class="plain fewer"
+      title="One number for both sides"
+      onclick={() => {
+        each = false;
+        onchange({ ...size, pad: [pads[0]!, pads[0]!] });
+      }}>one pad for both</button
+    >
+  {/if}
+  {#if !ofAll && onpads && what === 'width'}
+    <button
+      class="plain fewer"
+      title="One number for all four sides"
+      onclick={() => {
+        each = false;
+        onpads([pads[0]!, pads[0]!, pads[0]!, pads[0]!]);
+      }}>one for all sides</button
     >
   {/if}
 {:else if kind === 'as'}
@@ -81,11 +129,13 @@
     options={others}
     onchange={(matches) => onchange({ ...size, matches })}
   />
-  × <NumberPiece
-    label="Factor of {what}"
-    value={size.factor ?? 1}
-    onchange={(factor) => onchange({ ...size, factor })}
-  />
+  {#if (size.factor ?? 1) !== 1 || more}
+    × <NumberPiece
+      label="Factor of {what}"
+      value={size.factor ?? 1}
+      onchange={(factor) => onchange({ ...size, factor })}
+    />
+  {/if}
   + <NumberPiece
     label="Added to {what}"
     value={size.plus ?? 0}
@@ -111,3 +161,14 @@
     onchange={(plus) => onchange({ ...size, plus })}
   />
 {/if}
+
+<style>
+  .fewer {
+    color: var(--muted);
+    font-size: 11px;
+  }
+
+  .fewer:hover {
+    color: var(--accent);
+  }
+</style>

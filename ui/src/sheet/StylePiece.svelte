@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { LetterStyle, Part } from '../api/types';
+  import { popup } from './pieces/popup';
   import { house } from '../house/house.svelte';
 
   interface Props {
@@ -44,8 +45,8 @@
   }
 </script>
 
-<details class="many" bind:this={list} ontoggle={() => list?.open || onpreview()}>
-  <summary class="piece" aria-label="Text style: {named ?? 'own'}">style · {named ?? 'own'}</summary>
+<details class="many" use:popup bind:this={list} ontoggle={() => list?.open || onpreview()}>
+  <summary class="piece" aria-label="Text style: {named ?? 'own'}">style {named ?? 'own'}</summary>
   <div class="list surface" role="group" aria-label="Text styles" onpointerleave={() => onpreview()}>
     {#each house.house.styles as { name, letters } (name)}
       <button

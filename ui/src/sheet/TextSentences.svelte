@@ -3,6 +3,9 @@
   import StylePiece from './StylePiece.svelte';
   import type { FontInfo, Part } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import { getContext } from 'svelte';
+  import type { SvelteSet } from 'svelte/reactivity';
+  import More from './pieces/More.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
   import PaintSentence from './PaintSentence.svelte';
@@ -26,6 +29,8 @@
   const ROOMS: SizeKind[] = ['px', 'as', 'share of'];
   const PERCENT = 100;
 
+  const open = getContext<SvelteSet<string>>('more');
+  const more = $derived(open.has('letters'));
   const style = $derived(part.style!);
   const fit = $derived(part.fit);
 </script>
@@ -35,6 +40,7 @@
   <TextPiece
     label="Text, with {'{field}'} for a value"
     wide
+    asTyped
     value={part.text ?? ''}
     onchange={(text) => onchange({ text })}
   />
@@ -47,6 +53,7 @@
     label="Font"
     value={style.font}
     options={fonts.map(({ id }) => id)}
+    words={(id) => fonts.find((font) => font.id === id)?.name ?? id}
     onchange={(font) => onchange({ style: { ...style, font } })}
   />
   size <NumberPiece
@@ -55,12 +62,14 @@
     unit="px"
     onchange={(size) => onchange({ style: { ...style, size } })}
   />
-  tracking
-  <NumberPiece
-    label="Tracking"
-    value={style.tracking ?? 0}
-    onchange={(tracking) => onchange({ style: { ...style, tracking } })}
-  />
+  {#if style.tracking || more}
+    tracking
+    <NumberPiece
+      label="Tracking"
+      value={style.tracking ?? 0}
+      onchange={(tracking) => onchange({ style: { ...style, tracking } })}
+    />
+  {/if}
 </p>
 <p>
   <PaintSentence
@@ -69,21 +78,23 @@
     onchange={(fill) => onchange({ style: { ...style, fill } })}
   />
 </p>
-<p>
-  shown <ChoicePiece
-    label="Case"
-    value={part.case ?? 'as typed'}
-    options={CASES}
-    onchange={(letters) => onchange({ case: letters })}
-  />
-  aligned at its
-  <ChoicePiece
-    label="Alignment"
-    value={part.align ?? 'start'}
-    options={ALIGNS}
-    onchange={(align) => onchange({ align })}
-  />
-</p>
+{#if more || (part.case ?? 'as typed') !== 'as typed' || (part.align ?? 'start') !== 'start'}
+  <p>
+    shown <ChoicePiece
+      label="Case"
+      value={part.case ?? 'as typed'}
+      options={CASES}
+      onchange={(letters) => onchange({ case: letters })}
+    />
+    aligned at its
+    <ChoicePiece
+      label="Alignment"
+      value={part.align ?? 'start'}
+      options={ALIGNS}
+      onchange={(align) => onchange({ align })}
+    />
+  </p>
+{/if}
 <p>
   too long, it
   <ChoicePiece
@@ -120,11 +131,14 @@
       options={SQUEEZES}
       onchange={(chosen) => onchange({ fit: { ...fit, both: chosen === 'both' } })}
     />
-    together with all named
-    <TextPiece
-      label="Squeezed together as"
-      value={fit.together ?? ''}
-      onchange={(together) => onchange({ fit: { ...fit, together: together.trim() || undefined } })}
-    />
+    {#if fit.together || more}
+      together with all named
+      <TextPiece
+        label="Squeezed together as"
+        value={fit.together ?? ''}
+        onchange={(together) => onchange({ fit: { ...fit, together: together.trim() || undefined } })}
+      />
+    {/if}
   {/if}
 </p>
+<p><More group="letters" what="tracking, case, alignment" /></p>

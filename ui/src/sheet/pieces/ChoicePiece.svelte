@@ -3,10 +3,12 @@
     label: string;
     value: T;
     options: readonly T[];
+    /** How an option is called. */
+    words?: (option: T) => string;
     onchange: (value: T) => void;
   }
 
-  const { label, value, options, onchange }: Props = $props();
+  const { label, value, options, words = (option) => option, onchange }: Props = $props();
 </script>
 
 <select
@@ -16,13 +18,6 @@
   {value}
   onchange={(event) => onchange(event.currentTarget.value as T)}
 >
-  {#if !options.includes(value)}<option {value}>{value}</option>{/if}
-  {#each options as option (option)}<option value={option}>{option}</option>{/each}
+  {#if !options.includes(value)}<option {value}>{words(value)}</option>{/if}
+  {#each options as option (option)}<option value={option}>{words(option)}</option>{/each}
 </select>
-
-<style>
-  select {
-    padding-right: 3px;
-    cursor: pointer;
-  }
-</style>

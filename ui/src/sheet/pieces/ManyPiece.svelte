@@ -1,4 +1,6 @@
 <script lang="ts">
+  import { popup } from './popup';
+
   interface Props {
     label: string;
     values: string[];
@@ -10,17 +12,25 @@
 
   const { label, values, options, none = 'none', onchange }: Props = $props();
 
+  /** From so many on a list can be filtered. */
+  const MANY = 10;
+  let filter = $state('');
+  const shown = $derived(options.filter((option) => option.toLowerCase().includes(filter.toLowerCase())));
+
   function toggle(option: string, on: boolean) {
     onchange(on ? [...values, option] : values.filter((value) => value !== option));
   }
 </script>
 
-<details class="many">
+<details class="many" use:popup ontoggle={() => (filter = '')}>
   <summary class="piece" aria-label="{label}: {values.join(', ') || none}"
     >{values.join(', ') || none}</summary
   >
   <div class="list surface" role="group" aria-label={label}>
-    {#each options as option (option)}
+    {#if options.length >= MANY}
+      <input type="search" placeholder="filter" aria-label="Filter {label}" bind:value={filter} />
+    {/if}
+    {#each shown as option (option)}
       <label>
         <input
           type="checkbox"
@@ -30,7 +40,7 @@
         {option}
       </label>
     {:else}
-      <span class="muted">There is nothing to choose yet.</span>
+      <span class="muted">{filter ? 'Nothing is called so.' : 'There is nothing to choose yet.'}</span>
     {/each}
   </div>
 </details>

@@ -1,4 +1,8 @@
 <script lang="ts">
+  import { getContext } from 'svelte';
+  import { beginAct, endAct } from '../../floor/acts';
+  import { live } from './live';
+
   interface Props {
     label: string;
     value: number;
@@ -8,38 +12,87 @@
 
   const { label, value, unit = '', onchange }: Props = $props();
 
+  /** Where every change is saved at once, it is not told while one is typing. */
+  const whenDone = getContext<boolean | undefined>('when done') ?? false;
   const FINE = 1;
   const COARSE = 10;
+  /** px of the screen for one step while it is pulled. */
+  const PULL = 4;
 
-  function commit(input: HTMLInputElement) {
-    const typed = Number(input.value.replace(',', '.').replace('−', '-'));
-    if (input.value.trim() === '' || Number.isNaN(typed)) input.value = String(value);
-    else if (typed !== value) onchange(typed);
+  function read(text: string): number | undefined {
+    const typed = Number(text.replace(',', '.').replace('−', '-'));
+    return text.trim() === '' || Number.isNaN(typed) ? undefined : typed;
   }
 
-  function key(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
+  function stepped(from: number, steps: number): number {
+    return Math.round((from + steps) * 1000) / 1000;
+  }
+
+  function key(event: KeyboardEvent) {
     const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
-    if (way) {
-      event.preventDefault();
-      onchange(Math.round((value + way * (event.shiftKey ? COARSE : FINE)) * 1000) / 1000);
-    } else if (event.key === 'Enter') commit(event.currentTarget);
+    if (!way) return;
+    event.preventDefault();
+    onchange(stepped(value, way * (event.shiftKey ? COARSE : FINE)));
+  }
+
+  function wheel(event: WheelEvent & { currentTarget: HTMLInputElement }) {
+    if (whenDone || document.activeElement !== event.currentTarget || event.deltaY === 0) return;
+    event.preventDefault();
+    onchange(stepped(value, event.deltaY < 0 ? 1 : -1));
+  }
+
+  /** Pulled to the right or left the number goes up or down; a press without a pull is for typing. */
+  let pulled: { fromX: number; had: number; by: number } | undefined;
+
+  function take(event: PointerEvent & { currentTarget: HTMLInputElement }) {
+    if (whenDone || document.activeElement === event.currentTarget || event.button !== 0) return;
+    pulled = { fromX: event.clientX, had: value, by: 0 };
+    event.currentTarget.setPointerCapture(event.pointerId);
+  }
+
+  function pull(event: PointerEvent) {
+    if (!pulled) return;
+    const by = Math.round((event.clientX - pulled.fromX) / PULL) * (event.shiftKey ? COARSE : FINE);
+    if (by === pulled.by) return;
+    if (pulled.by === 0) beginAct();
+    pulled.by = by;
+    onchange(stepped(pulled.had, by));
+  }
+
+  function release(event: PointerEvent & { currentTarget: HTMLInputElement }) {
+    if (!pulled) return;
+    if (pulled.by !== 0) {
+      event.currentTarget.blur();
+      endAct();
+    } else event.currentTarget.select();
+    pulled = undefined;
   }
 </script>
 
 <input
   class="piece figures"
   aria-label={label}
-  title="{label}{unit ? `, ${unit}` : ''}"
+  title="{label}{unit ? `, ${unit}` : ''}: type, pull, or turn the wheel"
   inputmode="decimal"
-  size={Math.max(3, String(value).length)}
+  autocomplete="off"
   value={String(value)}
-  onchange={(event) => commit(event.currentTarget)}
+  use:live={{ value, read, write: String, change: onchange, whenDone }}
   onkeydown={key}
+  onwheel={wheel}
+  onpointerdown={take}
+  onpointermove={pull}
+  onpointerup={release}
 />{#if unit}<span class="muted unit">{unit}</span>{/if}
 
 <style>
   input {
+    min-width: 1ch;
     text-align: right;
+    cursor: ew-resize;
+  }
+
+  input:focus {
+    cursor: text;
   }
 
   .unit {

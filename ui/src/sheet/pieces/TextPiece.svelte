@@ -1,26 +1,54 @@
 <script lang="ts">
+  import { live } from './live';
+
   interface Props {
     label: string;
     value: string;
     wide?: boolean;
+    /** Whether it changes as one types; otherwise when one is done. */
+    asTyped?: boolean;
     onchange: (value: string) => void;
   }
 
-  const { label, value, wide = false, onchange }: Props = $props();
+  const { label, value, wide = false, asTyped = false, onchange }: Props = $props();
+
+  let had = '';
+
+  function key(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
+    if (event.key === 'Enter') event.currentTarget.blur();
+    if (event.key !== 'Escape' || asTyped) return;
+    event.stopPropagation();
+    event.currentTarget.value = had;
+    event.currentTarget.blur();
+  }
 </script>
 
-<input
-  class="piece"
-  class:wide
-  aria-label={label}
-  title={label}
-  autocomplete="off"
-  dir="auto"
-  size={Math.max(4, Math.min(24, value.length + 1))}
-  {value}
-  onchange={(event) => event.currentTarget.value !== value && onchange(event.currentTarget.value)}
-  onkeydown={(event) => event.key === 'Enter' && event.currentTarget.blur()}
-/>
+{#if asTyped}
+  <input
+    class="piece"
+    class:wide
+    aria-label={label}
+    title={label}
+    autocomplete="off"
+    dir="auto"
+    {value}
+    use:live={{ value, read: (text) => text, write: String, change: onchange }}
+    onkeydown={key}
+  />
+{:else}
+  <input
+    class="piece"
+    class:wide
+    aria-label={label}
+    title={label}
+    autocomplete="off"
+    dir="auto"
+    {value}
+    onfocus={(event) => (had = event.currentTarget.value)}
+    onchange={(event) => event.currentTarget.value !== value && onchange(event.currentTarget.value)}
+    onkeydown={key}
+  />
+{/if}
 
 <style>
   .wide {

@@ -90,6 +90,18 @@ public final class PartEdits {
         return graphic.withParts(parts);
     }
 
+    /**
+     * The same, and it takes up what is chosen: a box wraps it and stands behind it, a line goes under it, a stack arranges it, and a
+     * text goes below the last text.
+     *
+     * @param chosen keys of parts
+     * @param boxes where parts rest now, by key; absent ones may be missing
+     */
+    public static Graphic add(Graphic graphic, String kind, String font, List<String> chosen, Map<String, Rect> boxes) {
+        Graphic added = add(graphic, kind, font);
+        return TakingUp.of(added, added.parts().get(added.parts().size() - 1).key(), chosen, boxes);
+    }
+
     private static Base base(String key, Size width, Size height) {
         Place middle = new Place.Hang(Edge.CENTRE, Place.FRAME, Edge.CENTRE, 0);
         return new Base(key, "", List.of(), new Span(width, middle), new Span(height, middle), List.of());
@@ -150,5 +162,15 @@ public final class PartEdits {
      */
     public static Graphic reorder(Graphic graphic, String key, int steps) {
         return Stacking.moved(graphic, key, steps);
+    }
+
+    /**
+     * The part moved in the stacking order, a group with all that is in it, to where another part or the group around that stands.
+     *
+     * @param other next to which it goes; nothing changes if that is in what is moved
+     * @param inFront whether in front of that, or behind it
+     */
+    public static Graphic place(Graphic graphic, String key, String other, boolean inFront) {
+        return Stacking.placed(graphic, key, other, inFront);
     }
 }

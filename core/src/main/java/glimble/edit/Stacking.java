@@ -25,6 +25,28 @@ final class Stacking {
         return new Stacking(graphic, key).moved(GroupEdits.all(graphic, key), steps);
     }
 
+    /** @param inFront whether next to the other in front of it, or behind it */
+    static Graphic placed(Graphic graphic, String key, String other, boolean inFront) {
+        return new Stacking(graphic, key).placed(GroupEdits.all(graphic, key), other, inFront);
+    }
+
+    private Graphic placed(List<String> keys, String other, boolean inFront) {
+        if (keys.contains(other)) return graphic;
+        List<Part> block = new ArrayList<>();
+        List<Part> others = new ArrayList<>();
+        for (Part part : graphic.parts()) (keys.contains(part.key()) ? block : others).add(part);
+        String neighbour = neighbour(other);
+        int first = others.size();
+        int last = 0;
+        for (int i = 0; i < others.size(); i++) {
+            if (!neighbour(others.get(i).key()).equals(neighbour)) continue;
+            first = Math.min(first, i);
+            last = i;
+        }
+        others.addAll(inFront ? last + 1 : first, block);
+        return graphic.withParts(others);
+    }
+
     private Graphic moved(List<String> keys, int steps) {
         List<Part> block = new ArrayList<>();
         List<Part> others = new ArrayList<>();

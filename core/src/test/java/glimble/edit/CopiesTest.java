@@ -184,4 +184,21 @@ class CopiesTest {
                 .extracting(Part::key)
                 .containsSubsequence("row 1", "bar 2", "name 2", "row 2", "rows", "bar 3");
     }
+
+    @Test
+    void a_group_is_put_next_to_another_part_or_the_group_around_that() {
+        Graphic board = PartEdits.rows(board(), "row 1", 3, 0);
+        assertThat(PartEdits.place(board, "row 3", "bar 1", false).parts())
+                .extracting(Part::key)
+                .startsWith("rows", "bar 3", "name 3", "row 3", "bar 1", "name 1", "row 1");
+        assertThat(PartEdits.place(board, "row 1", "name 2", true).parts())
+                .extracting(Part::key)
+                .startsWith("rows", "bar 2", "name 2", "row 2", "bar 1", "name 1", "row 1", "bar 3");
+        assertThat(PartEdits.place(board, "rows", "row 3", true).parts().get(9).key())
+                .isEqualTo("rows");
+        assertThat(PartEdits.place(board, "bar 2", "name 2", true).parts())
+                .extracting(Part::key)
+                .containsSubsequence("row 1", "name 2", "bar 2", "row 2");
+        assertThat(PartEdits.place(board, "row 2", "name 2", true)).isEqualTo(board);
+    }
 }

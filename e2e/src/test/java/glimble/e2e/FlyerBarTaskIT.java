@@ -22,7 +22,7 @@ class FlyerBarTaskIT {
     private static final String FORTY_LETTERS = "Ingeborg Þórhallsdóttir-Halvorsen yngre.";
     private static final String ROLE = "Role (may be blank)";
     /** The picture is about 710 px wide, so a pixel of it is about 2.7 px of the raster. */
-    private static final double PIXEL = 1920 / 710.0;
+    private static final double PIXEL = 1920 / 680.0;
 
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static Browser browser;

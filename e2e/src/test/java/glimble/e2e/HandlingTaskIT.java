@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** What an animator does with parts on the floor, beside building: looking, pulling, pointing, grouping, keeping. */
 class HandlingTaskIT {
-    private static final double PIXEL = 1920 / 710.0;
+    private static final double PIXEL = 1920 / 680.0;
     private static Browser browser;
 
     @BeforeAll

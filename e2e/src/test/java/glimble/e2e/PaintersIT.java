@@ -11,6 +11,7 @@ import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
+import glimble.graphic.SafeAreas;
 import glimble.paint.ReelPainter;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
@@ -72,8 +73,10 @@ class PaintersIT {
         Map<String, String> values = graphic.trials().isEmpty()
                 ? Map.of("name", graphic.fields().get(0).sample())
                 : graphic.trials().get(0).values();
+        // As the house wants it.
+        Graphic framed = graphic.withFrame(graphic.frame().of(SafeAreas.USUAL, true));
         Pictures extents = key -> Optional.ofNullable(pictures.get(key)).map(PaintersIT::extent);
-        return ReelMaker.make(Coloured.of(graphic, new Palette(colours), values), values, TYPESETTER, extents)
+        return ReelMaker.make(Coloured.of(framed, new Palette(colours), values), values, TYPESETTER, extents)
                 .reel();
     }
 

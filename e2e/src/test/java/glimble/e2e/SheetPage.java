@@ -38,7 +38,19 @@ final class SheetPage {
     }
 
     private Locator piece(String label) {
-        return page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        Locator piece = page.getByLabel(label, new Page.GetByLabelOptions().setExact(true));
+        // What is as usual is not said until it is asked for.
+        if (piece.count() == 0) openAll(page);
+        return piece;
+    }
+
+    /** Asks for all that the sheet does not say because it is as usual, and for a number for each side. */
+    static void openAll(Page page) {
+        for (String closed : List.of("button[aria-label^='More of'][aria-expanded='false']", "button.each")) {
+            for (Locator more = page.locator(closed).first();
+                    more.count() > 0;
+                    more = page.locator(closed).first()) more.click();
+        }
     }
 
     /** A new part under a name. */

@@ -88,6 +88,8 @@ class EditsController {
         /** So many rows in all, each with fields of its own. */
         COPY_AS_ROWS,
         REORDER_PART,
+        /** Next to another part: in front of it, or with fewer than no steps behind it. */
+        PLACE_PART,
         GROUP_PARTS,
         REMOVE_MOVES,
         RENAME_MOVE,
@@ -111,8 +113,8 @@ class EditsController {
     /**
      * @param values the values at hand, for what keeps its present size
      * @param key the part, field or variant, or the kind of a new part; of no account to proposed trials
-     * @param newName the new name, the part that moves are copied to, or the gesture; of no account to other edits
-     * @param keys the parts of a new group; of no account to other edits
+     * @param newName the new name, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
+     * @param keys the parts of a new group, or that a new part takes up; of no account to other edits
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
      *     to other edits
      * @param by frames from one row to the next; of no account to other edits
@@ -161,7 +163,7 @@ class EditsController {
 
     private Graphic edited(Graphic graphic, EditRequest request) {
         String key = request.key();
-        if (request.what() == What.ADD_PART) return added(graphic, key);
+        if (request.what() == What.ADD_PART) return added(graphic, request);
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
         if (request.what() == What.GROUP_PARTS) return grouped(graphic, request);
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
@@ -178,6 +180,8 @@ class EditsController {
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             case DUPLICATE_WITH_FIELDS -> PartEdits.duplicateWithFields(graphic, key);
             case COPY_AS_ROWS -> rows(graphic, request);
+            case PLACE_PART ->
+                PartEdits.place(graphic, key, part(graphic, request), request.steps() == null || request.steps() >= 0);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
     }
@@ -331,9 +335,17 @@ class EditsController {
         return graphic.withTrials(trials.subList(0, Math.min(trials.size(), Limits.TRIALS)));
     }
 
-    private Graphic added(Graphic graphic, String kind) {
+    private Graphic added(Graphic graphic, EditRequest request) {
+        String font = typesetter.fonts().iterator().next();
+        List<String> chosen = request.keys() == null
+                ? List.of()
+                : request.keys().stream().distinct().toList();
+        for (String key : chosen) {
+            if (graphic.part(key).isEmpty()) throw new Refused("$.keys", "there is no part '" + key + "'");
+        }
+        Map<String, Rect> boxes = chosen.isEmpty() ? Map.of() : boxes(graphic, request.values());
         try {
-            return PartEdits.add(graphic, kind, typesetter.fonts().iterator().next());
+            return PartEdits.add(graphic, request.key(), font, chosen, boxes);
         } catch (IllegalArgumentException e) {
             throw new Refused("$.key", e.getMessage());
         }

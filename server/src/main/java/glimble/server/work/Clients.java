@@ -25,6 +25,11 @@ public class Clients implements WebServerFactoryCustomizer<TomcatServletWebServe
 
     /** What may be spent on a request, as long as its client is there. */
     public Budget budget(HttpServletRequest request) {
-        return new Budget(Effort.MOST, connections.watch(request.getRemotePort()));
+        return budget(request, 1);
+    }
+
+    /** @param times as much as may be spent on a usual request */
+    public Budget budget(HttpServletRequest request, int times) {
+        return new Budget(times * Effort.MOST, connections.watch(request.getRemotePort()));
     }
 }

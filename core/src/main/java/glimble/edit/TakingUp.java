@@ -1,0 +1,137 @@
+package glimble.edit;
+
+import glimble.graphic.Axis;
+import glimble.graphic.Edge;
+import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
+import glimble.graphic.Part;
+import glimble.graphic.Place;
+import glimble.graphic.Size;
+import glimble.graphic.Span;
+import glimble.graphic.TextPart;
+import glimble.rest.Rect;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** What a new part does with the parts that are chosen when it is added: it wraps them, follows them, or arranges them. */
+final class TakingUp {
+    private static final double PAD_X = 28;
+    private static final double PAD_Y = 14;
+    private static final double BELOW = 10;
+    /** What one puts a box around; another box is as likely to stand beside it. */
+    private static final Set<String> CONTENT = Set.of("text", "picture", "stack", "group");
+
+    private TakingUp() {}
+
+    /**
+     * @param graphic with the new part in front of all others
+     * @param chosen keys of parts, without the new one; those that are absent count for nothing
+     * @param boxes where parts rest, by key
+     */
+    static Graphic of(Graphic graphic, String added, List<String> chosen, Map<String, Rect> boxes) {
+        Part part = graphic.part(added).orElseThrow();
+        List<String> present = chosen.stream().filter(boxes::containsKey).toList();
+        return switch (part.kind()) {
+            case "text" -> belowTheLast(graphic, (TextPart) part);
+            case "box" -> {
+                List<String> content = of(graphic, present, CONTENT);
+                yield content.isEmpty() ? graphic : around(graphic, part, content);
+            }
+            case "line" -> present.isEmpty() ? graphic : under(graphic, part, present, boxes);
+            case "stack" -> present.isEmpty() ? graphic : holding(graphic, part, present, boxes);
+            default -> graphic;
+        };
+    }
+
+    private static List<String> of(Graphic graphic, List<String> keys, Set<String> kinds) {
+        return keys.stream()
+                .filter(key -> kinds.contains(graphic.part(key).orElseThrow().kind()))
+                .toList();
+    }
+
+    /** In the style of the last text, and below it. */
+    private static Graphic belowTheLast(Graphic graphic, TextPart added) {
+        Optional<TextPart> last = Optional.empty();
+        for (Part part : graphic.parts()) {
+            if (part instanceof TextPart text && text != added) last = Optional.of(text);
+        }
+        if (last.isEmpty()) return graphic;
+        String above = last.get().key();
+        TextPart styled = new TextPart(
+                added.base()
+                        .withSpans(
+                                new Span(added.span(Axis.X).size(), hang(Edge.START, above, Edge.START, 0)),
+                                new Span(added.span(Axis.Y).size(), hang(Edge.START, above, Edge.END, BELOW))),
+                added.text(),
+                last.get().style(),
+                added.layout(),
+                added.fit(),
+                added.look());
+        return replaced(graphic, styled);
+    }
+
+    /** Wraps all of them together, and stands behind them. */
+    private static Graphic around(Graphic graphic, Part added, List<String> chosen) {
+        Part wrapping = added.withBase(added.base().withSpans(wraps(chosen, PAD_X), wraps(chosen, PAD_Y)));
+        List<Part> parts = new ArrayList<>();
+        for (Part part : graphic.parts()) {
+            boolean first = chosen.contains(part.key()) && parts.stream().noneMatch(wrapping::equals);
+            if (first) parts.add(wrapping);
+            if (part != added) parts.add(part);
+        }
+        return graphic.withParts(parts);
+    }
+
+    private static Span wraps(List<String> parts, double pad) {
+        return new Span(new Size.Wraps(parts, Size.Take.UNION, pad, pad, 0, Size.ENDLESS), new Place.Around());
+    }
+
+    /** As wide as all of them together, under the lowest. */
+    private static Graphic under(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
+        Comparator<String> byBottom =
+                Comparator.comparingDouble(key -> boxes.get(key).bottom());
+        String lowest = chosen.stream().max(byBottom).orElseThrow();
+        Span down = new Span(added.span(Axis.Y).size(), hang(Edge.START, lowest, Edge.END, BELOW));
+        return replaced(graphic, added.withBase(added.base().withSpans(wraps(chosen, 0), down)));
+    }
+
+    /** As large as they are together, with them as its rows from top to bottom. */
+    private static Graphic holding(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
+        List<String> rows = chosen.stream()
+                .filter(key -> !(graphic.part(key).orElseThrow() instanceof GroupPart))
+                .sorted(Comparator.comparingDouble(key -> boxes.get(key).y()))
+                .toList();
+        if (rows.isEmpty()) return graphic;
+        Rect all = rows.stream().map(boxes::get).reduce(Rect::around).orElseThrow();
+        Span across = new Span(new Size.Fixed(all.width()), hang(Edge.START, rows.get(0), Edge.START, 0));
+        Span down = new Span(new Size.Fixed(all.height()), hang(Edge.START, Place.FRAME, Edge.START, all.y()));
+        List<Part> parts = new ArrayList<>();
+        int next = 0;
+        for (Part part : graphic.parts()) {
+            // They are arranged in the order in which they are drawn, so they are drawn in the order they stand in.
+            if (rows.contains(part.key()))
+                parts.add(row(graphic.part(rows.get(next++)).orElseThrow(), added.key()));
+            else parts.add(part == added ? added.withBase(added.base().withSpans(across, down)) : part);
+        }
+        return graphic.withParts(parts);
+    }
+
+    private static Graphic replaced(Graphic graphic, Part changed) {
+        return graphic.withParts(graphic.parts().stream()
+                .map(part -> part.key().equals(changed.key()) ? changed : part)
+                .toList());
+    }
+
+    private static Part row(Part part, String stack) {
+        Span down = new Span(part.span(Axis.Y).size(), new Place.Stacked(stack));
+        return part.withBase(part.base().withSpans(part.span(Axis.X), down));
+    }
+
+    private static Place hang(Edge edge, String on, Edge at, double plus) {
+        return new Place.Hang(edge, on, at, plus);
+    }
+}

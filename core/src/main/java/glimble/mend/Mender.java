@@ -1,0 +1,219 @@
+package glimble.mend;
+
+import glimble.budget.Budget;
+import glimble.budget.TooLaborious;
+import glimble.cases.Answered;
+import glimble.edit.Coloured;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import glimble.proof.Fault;
+import glimble.proof.Filling;
+import glimble.proof.Findings;
+import glimble.proof.Prover;
+import glimble.rest.Pictures;
+import glimble.rest.Rest;
+import glimble.rest.RestSolver;
+import glimble.text.Letters;
+import glimble.text.Typesetter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.TreeMap;
+import java.util.stream.Collectors;
+
+/**
+ * Proposes changes that mend a finding. Each is proved before it is offered: first with some of the fillings that show the finding, then,
+ * if it mends these, with all.
+ */
+public final class Mender {
+    /** Mends that are offered at most. */
+    private static final int MOST = 3;
+    /** Fillings that a change is tried with before it is proved. */
+    private static final int TRIED = 5;
+    /** Clean mends beyond which no further change is looked at. */
+    private static final int PROVED = 6;
+
+    private final Graphic graphic;
+    private final Palette palette;
+    private final Typesetter typesetter;
+    private final Pictures pictures;
+    private final List<Filling> fillings;
+    private final Budget budget;
+    private final List<Set<Fault.Cause>> before = new ArrayList<>();
+    private final Map<Fault.Cause, List<Integer>> trials = new HashMap<>();
+    private final Map<Fault.Cause, Fault> worst = new HashMap<>();
+    private final Map<Fault.Cause, Integer> where = new HashMap<>();
+
+    private Mender(
+            Graphic graphic,
+            Palette palette,
+            Typesetter typesetter,
+            Pictures pictures,
+            List<Filling> fillings,
+            Budget budget) {
+        this.graphic = graphic;
+        this.palette = palette;
+        this.typesetter = typesetter;
+        this.pictures = pictures;
+        this.fillings = affordable(fillings, budget);
+        this.budget = budget;
+        Prover prover = prover(graphic);
+        for (int i = 0; i < this.fillings.size(); i++) {
+            List<Fault> faults = faults(prover, fillings.get(i));
+            before.add(faults.stream().map(Fault::cause).collect(Collectors.toSet()));
+            for (Fault fault : faults) {
+                trials.computeIfAbsent(fault.cause(), none -> new ArrayList<>()).add(i);
+                Fault known = worst.get(fault.cause());
+                if (known != null && known.excess() >= fault.excess()) continue;
+                worst.put(fault.cause(), fault);
+                where.put(fault.cause(), i);
+            }
+        }
+    }
+
+    /**
+     * @param graphic as {@code GraphicReader} gives it, with what the house wants
+     * @param fillings it is proved with, those that matter most first: as many of them as the budget is enough for
+     * @param cause of the finding
+     * @param budget from which every filling that is proved is spent
+     * @return up to three, those that change least and leave nothing first; none if none leaves nothing
+     */
+    public static List<Mend> of(
+            Graphic graphic,
+            Palette palette,
+            Typesetter typesetter,
+            Pictures pictures,
+            List<Filling> fillings,
+            Fault.Cause cause,
+            Budget budget) {
+        return new Mender(graphic, palette, typesetter, pictures, fillings, budget).mends(cause);
+    }
+
+    /** As many of them as can be proved {@link #PROVED} times and more. */
+    private List<Filling> affordable(List<Filling> all, Budget of) {
+        List<Filling> some = new ArrayList<>();
+        long spent = 0;
+        for (Filling filling : all) {
+            spent += prover(graphic).effort(filling).steps();
+            if (!of.has(spent * 2 * PROVED)) break;
+            some.add(filling);
+        }
+        return some;
+    }
+
+    private Prover prover(Graphic one) {
+        return new Prover(one, palette, typesetter, pictures);
+    }
+
+    /** Those that are not accepted. */
+    private List<Fault> faults(Prover prover, Filling filling) {
+        budget.spend(prover.effort(filling));
+        Findings findings = new Findings(prover.graphic().proof());
+        findings.add(0, prover.faults(filling));
+        return findings.all().stream()
+                .filter(finding -> finding.accepted().isEmpty())
+                .map(finding -> finding.worst())
+                .toList();
+    }
+
+    private List<Mend> mends(Fault.Cause cause) {
+        List<Integer> shown = trials.getOrDefault(cause, List.of());
+        if (shown.isEmpty()) return List.of();
+        List<Mend> clean = new ArrayList<>();
+        List<Mend> others = new ArrayList<>();
+        Set<String> kinds = new HashSet<>();
+        try {
+            for (Candidate candidate : candidates(cause)) {
+                if (kinds.contains(candidate.kind())) continue;
+                if (!mendsSome(candidate.graphic(), cause, tried(shown, where.get(cause)))) continue;
+                Mend mend = proved(candidate, cause, shown);
+                (mend.isClean() ? clean : others).add(mend);
+                if (mend.isClean()) kinds.add(candidate.kind());
+                if (clean.size() >= MOST || clean.size() + others.size() >= PROVED) break;
+            }
+        } catch (TooLaborious e) {
+            // What was proved so far is proved.
+        }
+        if (clean.isEmpty()) return List.of();
+        clean.addAll(others);
+        return clean.subList(0, Math.min(MOST, clean.size()));
+    }
+
+    private List<Candidate> candidates(Fault.Cause cause) {
+        Fault fault = worst.get(cause);
+        Filling filling = fillings.get(where.get(cause));
+        List<Candidate> all = new ArrayList<>();
+        all.addAll(new RestMends(graphic, fault, filling, rest(filling), typesetter.writing()).all());
+        all.addAll(new MotionMends(graphic, fault).all());
+        all.addAll(new WholeMends(graphic, fault, filling, palette).all());
+        return all;
+    }
+
+    private Rest rest(Filling filling) {
+        Graphic coloured = Coloured.of(graphic, palette, filling.values());
+        Graphic played = Answered.of(coloured, filling.values(), filling.onAir(), typesetter, pictures)
+                .graphic();
+        return RestSolver.solve(played, filling.values(), typesetter, pictures);
+    }
+
+    /** The one where it is worst, and an even spread of the others. */
+    private static Set<Integer> tried(List<Integer> shown, int worst) {
+        Set<Integer> tried = new LinkedHashSet<>();
+        tried.add(worst);
+        for (int i = 0; i < TRIED; i++) tried.add(shown.get(i * (shown.size() - 1) / Math.max(1, TRIED - 1)));
+        return tried;
+    }
+
+    private boolean mendsSome(Graphic changed, Fault.Cause cause, Set<Integer> tried) {
+        Prover prover = prover(changed);
+        for (int i : tried) {
+            Set<Fault.Cause> now = causes(prover, i);
+            if (now.contains(cause) || !before.get(i).containsAll(now)) return false;
+        }
+        return true;
+    }
+
+    private Set<Fault.Cause> causes(Prover prover, int filling) {
+        return faults(prover, cut(fillings.get(filling), prover.graphic())).stream()
+                .map(Fault::cause)
+                .collect(Collectors.toSet());
+    }
+
+    private Mend proved(Candidate candidate, Fault.Cause cause, List<Integer> shown) {
+        Prover prover = prover(candidate.graphic());
+        Set<Fault.Cause> added = new LinkedHashSet<>();
+        int left = 0;
+        for (int i = 0; i < fillings.size(); i++) {
+            Set<Fault.Cause> now = causes(prover, i);
+            if (now.contains(cause)) left++;
+            now.stream().filter(one -> !trials.containsKey(one)).forEach(added::add);
+        }
+        return new Mend(
+                candidate.words(),
+                candidate.graphic(),
+                shown.size() - left,
+                shown.size(),
+                added.size(),
+                fillings.size());
+    }
+
+    /** As a form lets it through: no longer than its fields may be. */
+    private Filling cut(Filling filling, Graphic by) {
+        Map<String, String> values = new TreeMap<>(filling.values());
+        for (Field field : by.fields()) {
+            boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+            Optional<Field> had = graphic.field(field.key());
+            boolean lower = had.isPresent() && had.get().longest() != field.longest();
+            if (text && lower && values.containsKey(field.key())) {
+                values.put(field.key(), Letters.cut(values.get(field.key()), field.longest(), typesetter.writing()));
+            }
+        }
+        return new Filling(filling.name(), values, filling.onAir());
+    }
+}

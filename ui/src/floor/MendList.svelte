@@ -1,0 +1,75 @@
+<script lang="ts">
+  import type { Filling, Finding, Mend } from '../api/types';
+  import { count } from '../proof/findings';
+  import Worst from '../proof/Worst.svelte';
+  import type { FloorState } from './floor.svelte';
+
+  interface Props {
+    floor: FloorState;
+    finding: Finding;
+    filling: Filling;
+  }
+
+  const { floor, finding, filling }: Props = $props();
+
+  const mending = $derived(floor.mending);
+  /** They are changes of what was there when they were asked for. */
+  const current = $derived(mending.of === floor.design);
+
+  function words({ mended, of, added, proved }: Mend): string {
+    const adds = added === 0 ? 'adds nothing' : `adds ${count(added, 'finding')}`;
+    return `mends this in ${mended} of ${count(of, 'filling')}, ${adds}; proved with ${proved}`;
+  }
+
+  async function apply(mend: Mend) {
+    await floor.changeDesign(() => mend.document);
+    if (!floor.refusal) floor.putAway();
+  }
+</script>
+
+{#if mending.busy}
+  <p class="muted">Looking for what mends it; each is proved before it is offered …</p>
+{:else if mending.fault}
+  <p class="muted">No mends: {mending.fault}</p>
+{:else if !current}
+  <button class="plain act" onclick={() => floor.askMends()}>look for mends again</button>
+{:else if mending.mends.length === 0}
+  <p class="muted">No simple change was found that mends it and adds nothing.</p>
+{:else}
+  <ul aria-label="Mends">
+    <li>
+      <Worst document={mending.of!} {finding} {filling} />
+      <span class="muted">as it is</span>
+    </li>
+    {#each mending.mends as mend (mend.words)}
+      <li>
+        <Worst document={mend.document} {finding} {filling} />
+        <strong>{mend.words}</strong>
+        <span class="muted">{words(mend)}</span>
+        <button class="plain act" aria-label="Apply: {mend.words}" onclick={() => apply(mend)}>apply</button>
+      </li>
+    {/each}
+  </ul>
+{/if}
+
+<style>
+  ul {
+    display: grid;
+    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
+    gap: 8px;
+    margin: 6px 0;
+    padding: 0;
+    list-style: none;
+    font-size: 12px;
+    line-height: 1.35;
+  }
+
+  li > * {
+    display: block;
+  }
+
+  p {
+    margin: 4px 0;
+    font-size: 12px;
+  }
+</style>
