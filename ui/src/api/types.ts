@@ -60,7 +60,7 @@ export type CheckInfo = Schemas['CheckAnswer'];
 export type Proof = Schemas['ProofAnswer'];
 /** A change of a document by which a finding goes. */
 export type Mend = Schemas['MendAnswer'];
-export type ProofNote = Schemas['ProofNote'];
+export type ProofNote = Schemas['ProofNoteAnswer'];
 export type Finding = Schemas['FindingAnswer'];
 export type Filling = Schemas['FillingAnswer'];
 /** What is on air when a graphic is taken. */

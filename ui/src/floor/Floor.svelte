@@ -338,8 +338,10 @@
     </div>
     {#if arrangement.how !== 'picture'}
       <div class="beside">
-        <div class="values surface"><ValuesForm {floor} /></div>
-        <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
+        <div class="columns">
+          <div class="values surface"><ValuesForm {floor} /></div>
+          <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
+        </div>
       </div>
     {/if}
     <div class="under">
@@ -410,12 +412,17 @@
   }
 
   .beside {
-    display: flex;
+    container: beside / inline-size;
     grid-area: beside;
-    flex-direction: column;
-    gap: 8px;
     min-width: 0;
     min-height: 0;
+  }
+
+  .columns {
+    display: flex;
+    flex-direction: column;
+    gap: 8px;
+    height: 100%;
   }
 
   .values {
@@ -433,6 +440,18 @@
     flex: 1 1 0;
     flex-direction: column;
     min-height: 0;
+  }
+
+  /* Where there is room, beside each other. */
+  @container beside (min-width: 480px) {
+    .columns {
+      flex-direction: row;
+    }
+
+    .values {
+      flex: 0 0 44%;
+      max-height: none;
+    }
   }
 
   .under {

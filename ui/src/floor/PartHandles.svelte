@@ -5,7 +5,7 @@
   import { snap, snapLines } from '../sheet/snap';
   import type { FloorState } from './floor.svelte';
   import Guides from './Guides.svelte';
-  import { nearestEdge, pulled, rehung } from './handles';
+  import { nearestEdges, pulled, rehung } from './handles';
   import MotionPath from './MotionPath.svelte';
   import Why from './Why.svelte';
 
@@ -75,11 +75,23 @@
     const { action, title } = house.house.safe;
     return [inside('frame', 100), inside('action-safe', action), inside('title-safe', title)];
   });
-  const spot = $derived(
+  const spots = $derived(
     floor.pointing
-      ? nearestEdge(rest, grounds, floor.selected, floor.pointing, pointer.x, pointer.y)
-      : undefined,
+      ? nearestEdges(
+          rest,
+          parts,
+          grounds,
+          floor.selected,
+          floor.pointing,
+          pointer.x,
+          pointer.y,
+          floor.mirrored,
+        )
+      : [],
   );
+  /** Which of those that coincide is meant. */
+  let meant = $state(0);
+  const spot = $derived(spots[meant % Math.max(1, spots.length)]);
 
   /** Where the selected part is drawn while it is dragged. */
   const shown = $derived.by((): Rect | undefined => {
@@ -145,7 +157,10 @@
   }
 
   function move(event: PointerEvent) {
-    pointer = position(event);
+    const at = position(event);
+    // Elsewhere the nearest one is meant again.
+    if (floor.pointing && Math.hypot(at.x - pointer.x, at.y - pointer.y) * scale > 2) meant = 0;
+    pointer = at;
     if (!drag || !selected?.at || !reel) return;
     const by = { x: Math.round(pointer.x - drag.fromX), y: Math.round(pointer.y - drag.fromY) };
     // Parts that follow the one that is dragged are lines too; they stand where they were.
@@ -185,6 +200,10 @@
   function key(event: KeyboardEvent, held: boolean) {
     const typing = (event.target as HTMLElement).closest?.('input, textarea, select');
     if (event.key === 'w' && !typing && !event.ctrlKey) whyHeld = held;
+    if (floor.pointing && held && !typing && ['Tab', 'ArrowDown', 'ArrowUp'].includes(event.key)) {
+      event.preventDefault();
+      meant = (meant + (event.key === 'ArrowUp' ? spots.length - 1 : 1)) % Math.max(1, spots.length);
+    }
     if (event.key === 'Escape' && held) {
       floor.pointing = undefined;
       drag = undefined;
@@ -249,7 +268,10 @@
       style:top={floor.pointing === 'y' ? at : undefined}
     ></div>
     <div class="spot surface" style:left="{pointer.x * scale + 14}px" style:top="{pointer.y * scale + 14}px">
-      {spot.on} · {spot.at}
+      {#each spots as one (one.on + one.at)}
+        <div class:meant={one === spot}>{one.on} · {one.at}</div>
+      {/each}
+      {#if spots.length > 1}<div class="muted">↓ or Tab: the next of them</div>{/if}
     </div>
   {/if}
   {#if explained}
@@ -331,6 +353,10 @@
     right: 0;
     left: 0;
     height: 1px;
+  }
+
+  .meant {
+    color: var(--accent);
   }
 
   .spot {

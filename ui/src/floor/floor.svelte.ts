@@ -38,6 +38,7 @@ import { byPhase, keyFrames, movesOf, PHASE_KEYS, withMoves, type MoveRef } from
 import { Mending } from './mending.svelte';
 import { History } from './history.svelte';
 import { View } from './view.svelte';
+import { inWords } from './pathWords';
 import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
 
@@ -72,6 +73,8 @@ export class FloorState {
   moment = $state<Moment>({ phase: 'IN', frame: 0 });
   /** The part that the sheet is about. */
   selected = $state('');
+  /** How often something was chosen. */
+  choices = $state(0);
   /** Further parts that are chosen with it. */
   others = $state<string[]>([]);
   view = new View();
@@ -183,7 +186,7 @@ export class FloorState {
     this.history.begin(stored.document);
     this.conflict = undefined;
     this.fault = '';
-    this.trial = 0;
+    this.trial = stored.document.trials?.length ? 0 : -1;
     this.values = sampleValues(stored.document);
     this.selected ||= stored.document.parts?.at(-1)?.key ?? '';
     void this.workOutTrials();
@@ -335,11 +338,14 @@ export class FloorState {
     this.changing += 1;
     const act = actNow();
     const done = this.#changes.then(async () => {
+      let asked: Graphic | undefined;
       try {
         const document = before();
         if (!document) return;
         const played = seenAs ?? this.played;
+        asked = document;
         const edited = await edit(document);
+        asked = edited;
         const trials = (edited.trials ?? []).map((trial) => trial.values);
         const seen = await workOutSeen(edited, [this.values, ...trials], {
           ...this.#options(),
@@ -357,7 +363,7 @@ export class FloorState {
         this.trialsWorked = ofTrials;
         this.refusal = '';
       } catch (error) {
-        this.refusal = (error as Error).message;
+        this.refusal = inWords((error as Error).message, asked);
         // Whoever is still typing is not disturbed.
         if (act === undefined || act !== actNow()) this.refusals += 1;
       } finally {
@@ -491,6 +497,7 @@ export class FloorState {
 
   /** Chooses a part, alone or together with those that are chosen. */
   choose(key: string, together = false): void {
+    this.choices += 1;
     this.moves = [];
     this.phaseShown = undefined;
     if (!together || !this.selected) {
@@ -504,6 +511,7 @@ export class FloorState {
 
   /** Chooses a move and its part, alone or together with those that are chosen. */
   chooseMove(move: MoveRef, part: string, together = false): void {
+    this.choices += 1;
     this.phaseShown = undefined;
     this.selected = part;
     this.others = [];
@@ -512,6 +520,7 @@ export class FloorState {
   }
 
   choosePhase(phase: Phase): void {
+    this.choices += 1;
     this.moves = [];
     this.phaseShown = this.phaseShown === phase ? undefined : phase;
   }

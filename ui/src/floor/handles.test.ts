@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Part, Place } from '../api/types';
-import { movedParts, nearestEdge, pulled, rehung } from './handles';
+import { movedParts, nearestEdges, pulled, rehung } from './handles';
 
 const LEFT: Place = { hangs: 'left', on: 'frame', at: 'left', plus: 100 };
 const RIGHT: Place = { hangs: 'right', on: 'frame', at: 'right', plus: -20 };
@@ -43,16 +43,25 @@ describe('pointing at an edge', () => {
   const grounds = [{ name: 'frame', at: { x: 0, y: 0, width: 1000, height: 500 } }];
 
   it('finds the nearest edge that is not its own', () => {
-    expect(nearestEdge(rest, grounds, 'rule', 'x', 296, 120)).toEqual({
-      on: 'plate',
-      at: 'right',
-      line: 300,
-    });
-    expect(nearestEdge(rest, grounds, 'plate', 'x', 496, 120)).toEqual({
-      on: 'frame',
-      at: 'centre',
-      line: 500,
-    });
+    expect(nearestEdges(rest, [], grounds, 'rule', 'x', 296, 120)).toEqual([
+      { on: 'plate', at: 'right', line: 300 },
+    ]);
+    expect(nearestEdges(rest, [], grounds, 'plate', 'x', 496, 120)).toEqual([
+      { on: 'frame', at: 'centre', line: 500 },
+    ]);
+  });
+
+  it('names all that coincide, the nearest first, and inner edges where padding ends', () => {
+    const both = [...rest, { part: 'tile', at: { x: 300, y: 400, width: 50, height: 50 } }];
+    expect(nearestEdges(both, [], grounds, 'rule', 'x', 301, 410).map(({ on, at }) => `${on} ${at}`)).toEqual(
+      ['tile left', 'plate right'],
+    );
+    const parts = [{ key: 'plate', kind: 'box', width: { wraps: ['name'], pad: [20, 30] } }] as Part[];
+    const inner = (x: number, mirrored = false) =>
+      nearestEdges(rest, parts, grounds, 'rule', 'x', x, 120, mirrored)[0];
+    expect(inner(119)).toEqual({ on: 'plate', at: 'inner left', line: 120 });
+    expect(inner(271)).toEqual({ on: 'plate', at: 'inner right', line: 270 });
+    expect(inner(131, true)).toEqual({ on: 'plate', at: 'inner left', line: 130 });
   });
 
   it('keeps the part where it stands, mirrored or not', () => {

@@ -50,31 +50,72 @@ export interface EdgeSpot {
   line: number;
 }
 
-/** The edge nearest to a point along an axis: of another part, of the frame, or of a safe area. */
-export function nearestEdge(
+/** px of the picture within which edges coincide. */
+const SAME = 0.75;
+
+/** The edges nearest to a point along an axis, of other parts, of the frame, or of safe areas: all that coincide, the nearest first. */
+export function nearestEdges(
   rest: { part: string; at?: Rect }[],
+  parts: Part[],
   grounds: { name: string; at: Rect }[],
   own: string,
   axis: Axis,
   x: number,
   y: number,
-): EdgeSpot | undefined {
+  mirrored = false,
+): EdgeSpot[] {
   const boxes = [
-    ...grounds.map(({ name, at }) => ({ on: name, at })),
     ...rest.flatMap(({ part, at }) => (at && part !== own ? [{ on: part, at }] : [])),
+    ...grounds.map(({ name, at }) => ({ on: name, at })),
   ];
-  let best: (EdgeSpot & { far: number }) | undefined;
-  for (const { on, at } of boxes) {
+  const spots = boxes.flatMap(({ on, at }) => {
     const [from, extent] = axis === 'x' ? [at.x, at.width] : [at.y, at.height];
     const across = axis === 'x' ? outside(y, at.y, at.height) : outside(x, at.x, at.width);
-    EDGES[axis].forEach((edge, i) => {
-      const line = from + (extent * i) / 2;
+    return [
+      ...outerEdges(axis, from, extent),
+      ...innerEdges(parts, on, axis, from, extent, mirrored && axis === 'x'),
+    ].map(([edge, line]) => ({
+      on,
+      at: edge,
+      line,
       // What the pointer is beside counts more than what only lies in line with it.
-      const far = Math.abs((axis === 'x' ? x : y) - line) + across / 4;
-      if (!best || far < best.far) best = { on, at: edge, line, far };
-    });
-  }
-  return best && { on: best.on, at: best.at, line: best.line };
+      far: Math.abs((axis === 'x' ? x : y) - line) + across / 4,
+    }));
+  });
+  const best = spots.reduce<(typeof spots)[number] | undefined>(
+    (least, spot) => (least && least.far <= spot.far ? least : spot),
+    undefined,
+  );
+  return spots
+    .filter((spot) => best && Math.abs(spot.line - best.line) <= SAME)
+    .sort((a, b) => a.far - b.far)
+    .map(({ on, at, line }) => ({ on, at, line }));
+}
+
+function outerEdges(axis: Axis, from: number, extent: number): [Edge, number][] {
+  return EDGES[axis].map((edge, i) => [edge, from + (extent * i) / 2]);
+}
+
+/** Of a part that wraps others, where its padding ends. */
+function innerEdges(
+  parts: Part[],
+  key: string,
+  axis: Axis,
+  from: number,
+  extent: number,
+  mirrored: boolean,
+): [Edge, number][] {
+  const part = parts.find((one) => one.key === key);
+  const size = part && sizeOf(part, axis);
+  if (!size?.wraps) return [];
+  const pads = padsOf(size);
+  const [before, after] = mirrored ? [pads[1], pads[0]] : pads;
+  const [start, end]: Edge[] = axis === 'x' ? ['inner left', 'inner right'] : ['inner top', 'inner bottom'];
+  const inner: [Edge, number][] = [
+    [start!, from + before!],
+    [end!, from + extent - after!],
+  ];
+  return inner.filter(([, line]) => line !== from && line !== from + extent);
 }
 
 function outside(point: number, start: number, extent: number): number {
@@ -97,7 +138,13 @@ export function rehung(place: Place, spot: EdgeSpot, at: Rect, axis: Axis, mirro
   };
 }
 
-const SEEN_MIRRORED: Partial<Record<Edge, Edge>> = { left: 'right', right: 'left', centre: 'centre' };
+const SEEN_MIRRORED: Partial<Record<Edge, Edge>> = {
+  left: 'right',
+  right: 'left',
+  centre: 'centre',
+  'inner left': 'inner right',
+  'inner right': 'inner left',
+};
 
 /**
  * The parts with one moved by so many px of the picture. What stands around others moves by moving those that do not hang on each

@@ -19,9 +19,20 @@ describe('inWords', () => {
   it('says that a proof could not be made, and never that nothing was found', () => {
     const failed = { state: 'FAILED', done: 0, open: 0, fillings: [], why: 'Prove it again.' };
     expect(inWords(failed)).toBe('could not be proved. Prove it again.');
-    const note = { graphic: 1, revision: 1, fillings: 0, open: 0, finished: false, failed: true };
+    const note = {
+      graphic: 1,
+      revision: 1,
+      fillings: 0,
+      open: 0,
+      finished: false,
+      failed: true,
+      proving: false,
+      done: 0,
+    };
     expect(inShort(note)).toBe('could not be proved');
     expect(inShort({ ...note, failed: false })).toBe('proof stopped, nothing found so far');
+    expect(inShort({ ...note, proving: true })).toBe('to be proved anew');
+    expect(inShort({ ...note, proving: true, fillings: 9, done: 4 })).toBe('proving anew: 4 of 9 fillings');
     expect(inShort({ ...note, failed: false, finished: true, fillings: 9 })).toBe(
       'proved for 9 fillings, nothing found',
     );

@@ -24,6 +24,10 @@ export function inWords(proof: {
 
 /** What is kept of a proof, in a few words. */
 export function inShort(proof: ProofNote): string {
+  if (proof.proving)
+    return proof.done > 0
+      ? `proving anew: ${proof.done} of ${count(proof.fillings, 'filling')}`
+      : 'to be proved anew';
   if (proof.failed) return 'could not be proved';
   const found = proof.open === 0 ? 'nothing found' : count(proof.open, 'finding');
   if (!proof.finished) return `proof stopped, ${found} so far`;

@@ -5,10 +5,12 @@
 
   interface Props {
     deal: Deal | undefined;
+    /** Frames each unit takes. */
+    length: number;
     onchange: (deal: Deal | undefined) => void;
   }
 
-  const { deal, onchange }: Props = $props();
+  const { deal, length, onchange }: Props = $props();
 
   const ALL = 'all at once';
   const OVERS = [ALL, 'letters', 'words', 'lines'] as const;
@@ -65,6 +67,15 @@
         unit="%"
         onchange={(share) =>
           onchange({ ...deal, [deal.total !== undefined ? 'total' : 'each']: share / PERCENT })}
+      />
+    {/if}
+    {#if deal.each !== undefined}
+      <span class="muted">:</span> one every
+      <NumberPiece
+        label="Frames from unit to unit"
+        value={Math.round(length * (1 - deal.each) * 10) / 10}
+        unit="f"
+        onchange={(frames) => onchange({ ...deal, each: Math.max(0, Math.min(1, 1 - frames / length)) })}
       />
     {/if}
     scattered

@@ -9,6 +9,7 @@
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
   import { CHANNELS, newTravel } from './travels';
+  import { BY_KEYS, firstKey, keysOf, wayOf, WAYS_OF_LOOP } from './ways';
   import TravelSentence from './TravelSentence.svelte';
 
   interface Props {
@@ -218,6 +219,17 @@
     <span class="muted">(0: with the loop)</span>
   {/if}
 </p>
+{#if phase === 'LOOP'}
+  <p>
+    it goes
+    <ChoicePiece
+      label="How it goes"
+      value={wayOf(keys)}
+      options={keys.length > 0 && wayOf(keys) === BY_KEYS ? [...WAYS_OF_LOOP, BY_KEYS] : WAYS_OF_LOOP}
+      onchange={(way) => change({ keys: keysOf(way, shape.length ?? 1) })}
+    />
+  </p>
+{/if}
 <EaseEditor
   label="Ease"
   ease={shape.ease ?? 'linear'}
@@ -257,12 +269,18 @@
     onclick={() =>
       changeKeys([
         ...keys,
-        { at: Math.min(0.99, (keys.at(-1)?.at ?? 0.2) + 0.3), near: 1.1, ease: 'in-out sine' },
+        keys.length === 0
+          ? firstKey(phase)
+          : { at: Math.min(0.99, keys.at(-1)!.at + 0.2), near: keys.at(-1)!.near, ease: 'in-out sine' },
       ])}>add a key</button
   >
   <span class="muted">a point on the way: 0 % is away, 100 % at rest</span>
 </p>
-{#if part?.kind === 'text'}<DealSentence deal={shape.deal} onchange={(deal) => change({ deal })} />{/if}
+{#if part?.kind === 'text'}<DealSentence
+    deal={shape.deal}
+    length={shape.length ?? 1}
+    onchange={(deal) => change({ deal })}
+  />{/if}
 
 <style>
   .head {

@@ -19,13 +19,17 @@
   const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
   const TO = 'copy to …';
   const LINK = 'link to …';
-  const GESTURE_PHASES = ['IN', 'OUT'] as const;
+  const GESTURE_PHASES = ['IN', 'LOOP', 'OUT'] as const;
 
   let phase = $state<(typeof GESTURE_PHASES)[number]>('IN');
 
   const bars = $derived(floor.worked?.bars.filter(({ part }) => part === floor.selected) ?? []);
   const entry = $derived(floor.worked?.rest.find(({ part }) => part === floor.selected));
-  const gestures = $derived([...(entry?.gestures ?? []), ...house.house.gestures.map(({ name }) => name)]);
+  const gestures = $derived(
+    phase === 'LOOP'
+      ? (entry?.loopGestures ?? [])
+      : [...(entry?.gestures ?? []), ...house.house.gestures.map(({ name }) => name)],
+  );
   const others = $derived(
     (floor.document?.parts ?? []).map(({ key }) => key).filter((key) => key !== floor.selected),
   );
@@ -37,7 +41,7 @@
       what: 'ADD_GESTURE' as const,
       key: floor.selected,
       newName: name,
-      phase: PHASE_KEYS[phase] as 'in' | 'out',
+      phase: PHASE_KEYS[phase],
       steps: at ? floor.moment.frame : 0,
     };
   }
@@ -133,6 +137,7 @@
     label="Phase of a gesture"
     value={phase}
     options={GESTURE_PHASES}
+    words={(one) => WORDS[one]}
     onchange={(to) => (phase = to)}
   />
   <span class="muted">point at one to see it on the part</span>
@@ -146,7 +151,7 @@
       onclick={() => drop(name)}>{name}</button
     >
   {/each}
-  {#if kept.length > 0}
+  {#if kept.length > 0 && phase !== 'LOOP'}
     <button class="plain act keep" title="Kept in the house style" onclick={keep}
       >keep its moves as one</button
     >

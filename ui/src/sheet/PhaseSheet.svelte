@@ -49,19 +49,24 @@
 
 <h2><PhaseMark {phase} /> {WORDS[phase]}</h2>
 <p>
-  takes
-  <NumberPiece
-    label="Length of {WORDS[phase].toLowerCase()}"
-    value={phase === 'LOOP' ? (document.length ?? 0) : frames}
-    unit="f"
-    onchange={retime}
-  />
-  {#if phase === 'LOOP'}
-    <span class="muted"
-      >a round{frames && frames !== document.length ? `; all rounds meet after ${frames} f` : ''}</span
-    >
+  {#if phase === 'OUT' && document.mirrors}
+    takes <span class="figures">{frames} f</span>, as the in does:
+    <span class="muted">give that another length, or this moves of its own</span>
   {:else}
-    <span class="muted">for the values at hand; another length changes all its moves in proportion</span>
+    takes
+    <NumberPiece
+      label="Length of {WORDS[phase].toLowerCase()}"
+      value={phase === 'LOOP' ? (document.length ?? 0) : frames}
+      unit="f"
+      onchange={retime}
+    />
+    {#if phase === 'LOOP'}
+      <span class="muted"
+        >a round{frames && frames !== document.length ? `; all rounds meet after ${frames} f` : ''}</span
+      >
+    {:else}
+      <span class="muted">for the values at hand; another length changes all its moves in proportion</span>
+    {/if}
   {/if}
 </p>
 {#if phase === 'OUT'}

@@ -28,6 +28,11 @@
   const document = $derived(floor.document);
   const shown = $derived(whole || !floor.part ? 'graphic' : 'part');
 
+  // Whatever is chosen is what the sheet is about.
+  $effect(() => {
+    if (floor.choices > 0) whole = false;
+  });
+
   async function add(kind: string) {
     await floor.edit({ what: 'ADD_PART', key: kind, keys: floor.chosenParts });
     whole = false;

@@ -16,6 +16,9 @@
   import { allTags, matches } from './tags';
 
   let graphics = $state.raw<StoredGraphic[]>();
+  /** ms. */
+  const LOOKS = 1500;
+
   let proofs = $state.raw<ProofNote[]>([]);
   let fault = $state('');
   let sought = $state('');
@@ -47,6 +50,19 @@
       fault = (error as Error).message;
     }
   }
+
+  // While something is proved anew behind the scenes, how far it is.
+  const proving = $derived(proofs.some((one) => one.proving));
+  $effect(() => {
+    if (!proving) return;
+    const look = setInterval(() => {
+      void proofNotes()
+        .then((notes) => (proofs = notes))
+        // The page says when the server is away.
+        .catch(() => {});
+    }, LOOKS);
+    return () => clearInterval(look);
+  });
 
   const names = $derived((graphics ?? []).map(({ document }) => document.name));
 

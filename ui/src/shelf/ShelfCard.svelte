@@ -124,8 +124,11 @@
   {/if}
   <span class="acts">
     {#if proof}
-      <a class="proved" class:found={proof.open > 0 || !proof.finished} href="#/proof/{stored.id}"
-        >{inShort(proof)}</a
+      <a
+        class="proved"
+        class:found={!proof.proving && (proof.open > 0 || !proof.finished)}
+        class:proving={proof.proving}
+        href="#/proof/{stored.id}">{inShort(proof)}</a
       >
     {/if}
     <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}>rename, tag</button>
@@ -214,6 +217,10 @@
 
   .found {
     color: var(--fault);
+  }
+
+  .proving {
+    color: var(--muted);
   }
 
   .act:hover {

@@ -12,6 +12,12 @@
 
   const { label, values, options, none = 'none', onchange }: Props = $props();
 
+  const NAMED = 3;
+  const more = $derived(values.length - NAMED);
+  /** All of them stand in the list. */
+  const said = $derived(
+    more > 1 ? `${values.slice(0, NAMED).join(', ')} and ${more} more` : values.join(', '),
+  );
   /** From so many on a list can be filtered. */
   const MANY = 10;
   let filter = $state('');
@@ -23,9 +29,7 @@
 </script>
 
 <details class="many" use:popup ontoggle={() => (filter = '')}>
-  <summary class="piece" aria-label="{label}: {values.join(', ') || none}"
-    >{values.join(', ') || none}</summary
-  >
+  <summary class="piece" aria-label="{label}: {values.join(', ') || none}">{said || none}</summary>
   <div class="list surface" role="group" aria-label={label}>
     {#if options.length >= MANY}
       <input type="search" placeholder="filter" aria-label="Filter {label}" bind:value={filter} />

@@ -95,6 +95,7 @@ final class SheetPage {
 
     /** Chooses several; what is chosen already stays. */
     void tick(String group, List<String> options) {
+        if (page.locator("summary[aria-label^='" + group + ":']").count() == 0) openAll(page);
         page.locator("summary[aria-label^='" + group + ":']").click();
         Locator list = page.getByRole(
                 AriaRole.GROUP, new Page.GetByRoleOptions().setName(group).setExact(true));

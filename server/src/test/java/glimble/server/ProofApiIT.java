@@ -96,6 +96,62 @@ class ProofApiIT {
     }
 
     @Test
+    void another_house_style_proves_anew_what_could_come_out_otherwise() {
+        String graphic = added(Application.document("wind-strap", "Recoloured strap"));
+        assertThat(proof(graphic, 1).get("findings")).isEmpty();
+        ObjectNode house = (ObjectNode) Application.body(APP.get("/api/house"));
+        ObjectNode faint = house.deepCopy();
+        // What letters are filled with becomes what they stand on.
+        for (JsonNode entry : faint.get("palette")) {
+            if (entry.get("name").asString().equals("foam")) ((ObjectNode) entry).put("colour", "#2A2438");
+        }
+        assertThat(APP.put("/api/house", faint.toString()).statusCode()).isEqualTo(200);
+        assertThat(note(graphic).get("proving").asBoolean()).isTrue();
+        assertThat(checks(proof(graphic, 1))).contains("contrast");
+        house.put("revision", house.get("revision").asInt() + 1);
+        assertThat(APP.put("/api/house", house.toString()).statusCode()).isEqualTo(200);
+        assertThat(proof(graphic, 1).get("findings")).isEmpty();
+    }
+
+    private static JsonNode note(String graphic) {
+        long id = Long.parseLong(graphic.substring(graphic.lastIndexOf('/') + 1));
+        return Application.body(APP.get("/api/proofs"))
+                .valueStream()
+                .filter(note -> note.get("graphic").asLong() == id)
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void mends_are_proved_before_they_are_offered_and_what_is_asked_wrongly_is_refused() {
+        ObjectNode document = Application.document("wind-strap-faults", "Mended");
+        String graphic = added(document);
+        JsonNode proof = proof(graphic, 1);
+        ObjectNode request = JSON.createObjectNode();
+        request.set("document", document);
+        request.put("check", "cases").put("part", "").put("other", "none").put("phase", "IN");
+        request.set("fillings", proof.get("fillings"));
+        JsonNode mends = Application.body(APP.post("/api/mends", request.toString()));
+        assertThat(mends).isNotEmpty();
+        JsonNode first = mends.get(0);
+        assertThat(first.get("added").asInt()).isZero();
+        assertThat(first.get("mended").asInt())
+                .isEqualTo(first.get("of").asInt())
+                .isPositive();
+        assertThat(first.at("/document/cases")).hasSize(3);
+        // Of something that is not found there is nothing to mend.
+        assertThat(Application.body(APP.post(
+                        "/api/mends", request.deepCopy().put("check", "over").toString())))
+                .isEmpty();
+        var wrong =
+                APP.post("/api/mends", request.deepCopy().put("check", "taste").toString());
+        assertThat(wrong.statusCode()).isEqualTo(422);
+        assertThat(wrong.body()).contains("$.check");
+        request.remove("fillings");
+        assertThat(APP.post("/api/mends", request.toString()).body()).contains("$.fillings");
+    }
+
+    @Test
     void the_sheet_needs_nothing_else() {
         String graphic = added(Application.document("wind-strap-faults", "Sheet"));
         proof(graphic, 1);

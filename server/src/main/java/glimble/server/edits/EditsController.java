@@ -7,6 +7,7 @@ import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
 import glimble.edit.Gestures;
 import glimble.edit.GroupEdits;
+import glimble.edit.LoopGestures;
 import glimble.edit.MoveEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.Rescale;
@@ -247,9 +248,10 @@ class EditsController {
     private Graphic gesture(Graphic graphic, EditRequest request) {
         Rect nowhere = new Rect(0, 0, 0, 0);
         Rect box = boxes(part(graphic, request.key()), request.values()).getOrDefault(request.key(), nowhere);
-        if (phase(request) == PhaseName.LOOP) throw new Refused("$.phase", "must be in or out, for a gesture");
         int frame = request.steps() == null ? 0 : Math.max(0, request.steps());
         try {
+            if (phase(request) == PhaseName.LOOP)
+                return LoopGestures.add(graphic, request.key(), newName(request), box);
             return ownGesture(request)
                     .map(moves -> Gestures.add(graphic, request.key(), phase(request), moves, frame))
                     .orElseGet(

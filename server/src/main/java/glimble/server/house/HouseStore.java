@@ -15,6 +15,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -31,9 +32,12 @@ public class HouseStore {
     private final JsonMapper json;
     private final Typesetter typesetter;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
     private volatile House known;
 
-    HouseStore(HouseMapper mapper, JsonMapper json, Typesetter typesetter, Clock clock) {
+    HouseStore(
+            HouseMapper mapper, JsonMapper json, Typesetter typesetter, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.typesetter = typesetter;
         this.mapper = mapper;
         this.json = json;
@@ -118,6 +122,7 @@ public class HouseStore {
                 clock.instant(),
                 saveId.text().orElse(null));
         known = next;
+        events.publishEvent(new HouseChanged(current, next));
         return next;
     }
 }

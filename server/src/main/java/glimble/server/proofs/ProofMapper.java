@@ -21,6 +21,9 @@ public interface ProofMapper {
     /** Proofs that wait or are being made, of instances like this. */
     int queued(@Param("like") String like);
 
+    /** All of them. */
+    List<String> instances();
+
     /** Those of them that wait. */
     void dropWaiting(@Param("like") String like);
 

@@ -14,9 +14,11 @@ import glimble.server.pictures.PictureStore;
 import glimble.server.problems.Refused;
 import glimble.typeset.JdkTypesetter;
 import java.time.Clock;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
@@ -69,6 +71,8 @@ class Proofs {
     }
 
     private ProofRun run(long id, int revision) {
+        // Another server may have saved another house style since.
+        house.lately();
         Graphic graphic = graphic(store.find(id, revision));
         Prover prover = new Prover(graphic, house.palette(), typesetter, pictures);
         List<Filling> named = mapper.names(id).map(csv -> named(csv, graphic)).orElse(List.of());
@@ -123,6 +127,16 @@ class Proofs {
 
     List<ProofNote> current() {
         return mapper.current();
+    }
+
+    /** Graphic and revision of each that waits or is being made. */
+    Set<List<Number>> proving() {
+        Set<List<Number>> proving = new HashSet<>();
+        for (String instance : mapper.instances()) {
+            String[] words = instance.split(":");
+            proving.add(List.of(Long.parseLong(words[0]), Integer.parseInt(words[1])));
+        }
+        return proving;
     }
 
     /** Where one that is being made here stands; empty if none is. */

@@ -4,6 +4,7 @@ import glimble.proof.Check;
 import glimble.server.problems.Refused;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import java.util.stream.Stream;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.http.HttpStatus;
@@ -45,10 +46,43 @@ class ProofsController {
                 .toList();
     }
 
+    /**
+     * What is known of a proof.
+     *
+     * @param fillings it was made with
+     * @param open findings that are not accepted
+     * @param finished false if it was stopped before its end, or could not be made
+     * @param failed whether it could not be made
+     * @param proving whether it is being made anew, or waits for that: then the others are of before
+     * @param done fillings that are proved of those, as far as is known here
+     */
+    record ProofNoteAnswer(
+            long graphic,
+            int revision,
+            int fillings,
+            int open,
+            boolean finished,
+            boolean failed,
+            boolean proving,
+            int done) {}
+
     /** Of the current revision of every graphic that is proved. */
     @GetMapping("/api/proofs")
-    List<ProofNote> current() {
-        return proofs.current();
+    List<ProofNoteAnswer> current() {
+        Set<List<Number>> proving = proofs.proving();
+        return proofs.current().stream()
+                .map(note -> new ProofNoteAnswer(
+                        note.graphic(),
+                        note.revision(),
+                        note.fillings(),
+                        note.open(),
+                        note.finished(),
+                        note.failed(),
+                        proving.contains(List.<Number>of(note.graphic(), note.revision())),
+                        proofs.standing(note.graphic(), note.revision())
+                                .map(ProofAnswer::done)
+                                .orElse(0)))
+                .toList();
     }
 
     /** While it runs, with what is found so far. */

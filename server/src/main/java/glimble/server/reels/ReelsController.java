@@ -12,6 +12,7 @@ import glimble.document.GraphicWriter;
 import glimble.document.Limits;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
+import glimble.edit.LoopGestures;
 import glimble.formats.JsonTree;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
@@ -156,7 +157,8 @@ class ReelsController {
      * @param brief its leading relation in a few words
      * @param relations a sentence for each of its relations
      * @param why how x, y, width and height came about, a line each; missing if the part is absent
-     * @param gestures names of the ready sets of moves it can make
+     * @param gestures names of the ready sets of moves it can make in in and out
+     * @param loopGestures likewise in the loop
      */
     record RestAnswer(
             String part,
@@ -166,7 +168,8 @@ class ReelsController {
             String brief,
             List<String> relations,
             Optional<List<String>> why,
-            List<String> gestures) {}
+            List<String> gestures,
+            List<String> loopGestures) {}
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request, HttpServletRequest http) {
@@ -305,6 +308,7 @@ class ReelsController {
                         ReckoningWords.of(at.y()),
                         ReckoningWords.of(at.width()),
                         ReckoningWords.of(at.height()))),
-                Gestures.of(part));
+                Gestures.of(part),
+                LoopGestures.of(part));
     }
 }
