@@ -20,6 +20,7 @@ import type {
   Proof,
   ProofNote,
   RevisionNote,
+  Spare,
   Standing,
   StoredGraphic,
   Values,
@@ -68,6 +69,11 @@ export function allGraphics(): Promise<StoredGraphic[]> {
 /** What every graphic needs of the house. */
 export function graphicUses(): Promise<GraphicUses[]> {
   return answer(client.GET('/api/graphics/uses'));
+}
+
+/** What a new graphic can begin with. */
+export function startsOf(): Promise<{ document: Graphic }[]> {
+  return answer(client.GET('/api/starts'));
 }
 
 export function graphic(id: number): Promise<StoredGraphic> {
@@ -171,6 +177,11 @@ export function mendsOf(
   return answer(
     client.POST('/api/mends', { body: { document, check, part, other, phase, fillings }, signal }),
   );
+}
+
+/** How much more text the fields have room for; asked for, how many letters each holds at all as well. */
+export function spareOf(document: Graphic, values: Values, holds = false): Promise<Spare[]> {
+  return answer(client.POST('/api/spare', { body: { document, values, holds } }));
 }
 
 /** An edit that touches more than one place of a document. */

@@ -58,6 +58,8 @@ export type MapAnswer = Schemas['MapAnswer'];
 export type MapEntry = Schemas['Entry'];
 export type CheckInfo = Schemas['CheckAnswer'];
 export type Proof = Schemas['ProofAnswer'];
+/** How much more text a field has room for. */
+export type Spare = Schemas['SpareAnswer'];
 /** A change of a document by which a finding goes. */
 export type Mend = Schemas['MendAnswer'];
 export type ProofNote = Schemas['ProofNoteAnswer'];

@@ -15,11 +15,18 @@
     answers: boolean;
     onchange: (row: Case) => void;
     onmove: (by: number) => void;
+    /** A variant is made for it. */
+    onvariant: (phase: PhaseKey) => void;
+    /** What it plays is opened on the floor. */
+    onlook: (phase: PhaseKey) => void;
     onremove: () => void;
   }
 
-  const { document, row, index, answer, answers, onchange, onmove, onremove }: Props = $props();
+  const { document, row, index, answer, answers, onchange, onmove, onvariant, onlook, onremove }: Props =
+    $props();
 
+  /** No variant can be called so. */
+  const NEW = 'a new variant …';
   const PHASES = [
     ['in', 'IN'],
     ['loop', 'LOOP'],
@@ -43,10 +50,11 @@
 
   function names(phase: PhaseKey): string[] {
     const variants = (document.variants ?? []).filter((variant) => variant.phase === phase);
-    return [plain(phase), ...variants.map(({ name }) => name)];
+    return [plain(phase), ...variants.map(({ name }) => name), NEW];
   }
 
   function choose(phase: PhaseKey, name: string) {
+    if (name === NEW) return onvariant(phase);
     onchange({ ...row, [phase]: name === plain(phase) ? undefined : name });
   }
 </script>
@@ -110,6 +118,11 @@
           options={names(phase)}
           onchange={(name) => choose(phase, name)}
         />
+        {#if row[phase]}
+          <button class="plain act" aria-label="Open {row[phase]} on the floor" onclick={() => onlook(phase)}
+            >open</button
+          >
+        {/if}
       </span>
     {/each}
     <label class="alone" title="No other case is meant to fit the same values; where one does, it is said">

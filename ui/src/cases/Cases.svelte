@@ -2,7 +2,7 @@
   import Awaiting from '../frame/Awaiting.svelte';
   import { Button } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
-  import { caseMap } from '../api/client';
+  import { caseMap, editGraphic } from '../api/client';
   import { reach } from '../api/reach.svelte';
   import type { Case, MapAnswer, MapEntry } from '../api/types';
   import Conflict from '../floor/Conflict.svelte';
@@ -10,6 +10,7 @@
   import FloorHeader from '../floor/FloorHeader.svelte';
   import { attend, floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
+  import type { PhaseKey } from '../floor/moves';
   import { saveKeys } from '../floor/saveKeys';
   import Picture from '../picture/Picture.svelte';
   import '../sheet/pieces/pieces.css';
@@ -64,6 +65,29 @@
     change((rows) => [...rows, { name: `case ${number}` }]);
   }
 
+  /** A variant that is called as the case, to begin with like the phase; the case plays it. */
+  function makeVariant(index: number, phase: PhaseKey) {
+    const row = cases[index]!;
+    const taken = (design?.variants ?? []).filter((one) => one.phase === phase).map(({ name }) => name);
+    let name = row.name;
+    for (let number = 2; taken.includes(name); number++) name = `${row.name} ${number}`;
+    void floor.changeDesign(async (before) => {
+      const edited = await editGraphic(before, floor.values, { what: 'ADD_VARIANT', key: name, phase });
+      const rows = edited.document.cases ?? [];
+      return {
+        ...edited.document,
+        cases: rows.map((one, at) => (at === index ? { ...one, [phase]: name } : one)),
+      };
+    });
+  }
+
+  /** Opens what a case plays on the floor, to be worked on. */
+  async function look(row: Case, phase: PhaseKey) {
+    await floor.pin({ in: row.in ?? '', loop: row.loop ?? '', out: row.out ?? '' });
+    floor.choosePhase(phase === 'in' ? 'IN' : phase === 'loop' ? 'LOOP' : 'OUT');
+    await push(`/floor/${id}`);
+  }
+
   function move(index: number, by: number) {
     change((rows) => {
       const moved = [...rows];
@@ -89,6 +113,17 @@
       <div class="top">
         <h2 class="surface-title">Cases</h2>
         <span class="muted">Read from top to bottom; the first that fits answers.</span>
+        {#if cases.length === 0 && (design.fields ?? []).length > 0}
+          <Button
+            size="small"
+            kind="tertiary"
+            on:click={() =>
+              floor.changeDesign(
+                async (before) =>
+                  (await editGraphic(before, floor.values, { what: 'PROPOSE_CASES', key: '' })).document,
+              )}>Propose cases</Button
+          >
+        {/if}
         <span class="add"><Button size="small" kind="tertiary" on:click={add}>Add a case</Button></span>
       </div>
       {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
@@ -103,6 +138,8 @@
             answers={now?.row === i}
             onchange={(changed) => change((rows) => rows.map((other, at) => (at === i ? changed : other)))}
             onmove={(by) => move(i, by)}
+            onvariant={(phase) => makeVariant(i, phase)}
+            onlook={(phase) => look(row, phase)}
             onremove={() => change((rows) => rows.filter((_, at) => at !== i))}
           />
         {:else}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { dateOf } from './time';
   import { Modal } from 'carbon-components-svelte';
   import type { FloorState } from './floor.svelte';
 
@@ -25,7 +26,7 @@
   >
     <p>
       Your changes are based on revision {floor.stored?.revision}; revision {theirs.revision} was saved on
-      {new Date(theirs.savedAt).toLocaleString()}. Nothing was overwritten, and every revision is kept.
+      {dateOf(theirs.savedAt)}. Nothing was overwritten, and every revision is kept.
     </p>
     <p>
       Open theirs to go on from there (your changes are then lost), or save yours as the next revision: theirs
@@ -35,6 +36,13 @@
 {/if}
 
 <style>
+  /* The longest of three is not cut off. */
+  :global(.bx--modal-footer .bx--btn) {
+    max-width: none;
+    padding-inline: 14px;
+    white-space: normal;
+  }
+
   p + p {
     margin-top: 12px;
   }

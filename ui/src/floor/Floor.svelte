@@ -4,11 +4,13 @@
   import type { EditWhat, Worked } from '../api/types';
   import type { Phase } from '../player/moment';
   import { ALL, areaOf, panned, showing, zoomed } from '../picture/sight';
+  import Outline from '../proof/Outline.svelte';
   import Picture from '../picture/Picture.svelte';
   import { Arrangement } from './arrangement.svelte';
   import Conflict from './Conflict.svelte';
   import Divider from './Divider.svelte';
   import { attend, floorOf } from './floors.svelte';
+  import FirstSteps from './FirstSteps.svelte';
   import FloorHeader from './FloorHeader.svelte';
   import KeysHelp from './KeysHelp.svelte';
   import PartHandles from './PartHandles.svelte';
@@ -44,6 +46,21 @@
   const aspect = $derived(
     floor.document?.frame ? floor.document.frame.width / floor.document.frame.height : 16 / 9,
   );
+  /** A graphic that was opened with nothing in it is led through its first steps, unless they were put away. */
+  let guided = $state(false);
+  let looked = 0;
+  $effect(() => {
+    const stored = floor.stored;
+    if (!stored || stored.id === looked) return;
+    looked = stored.id;
+    guided = (stored.document.parts ?? []).length === 0 && !arrangement.stepsAway;
+  });
+
+  function leaveSteps() {
+    guided = false;
+    arrangement.putStepsAway();
+  }
+
   /** px; as wide as its height allows, and no wider than leaves room beside it. */
   const pictureWidth = $derived.by(() => {
     const large = arrangement.how === 'picture';
@@ -68,6 +85,12 @@
   let frame = $state<HTMLElement>();
   let sight = $state.raw(ALL);
   const area = $derived(floor.worked && areaOf(sight, floor.worked.reel));
+  /** The fault that is pointed out, at the moment at which it was found; at another it may be elsewhere. */
+  const pointed = $derived(
+    floor.pointedOut?.phase === floor.moment.phase && floor.pointedOut.frame === floor.moment.frame
+      ? floor.pointedOut
+      : undefined,
+  );
   /** Where the pointer was when the picture was last pulled. */
   let grabbed = $state.raw<{ x: number; y: number }>();
 
@@ -83,8 +106,12 @@
     }
   }
 
+  /** The ground is pulled; pressed where it cannot be, nothing is chosen any more. */
   function grab(event: PointerEvent) {
-    if (sight.zoom === 1) return;
+    if (sight.zoom === 1) {
+      if (event.button === 0 && !event.shiftKey) floor.choose('');
+      return;
+    }
     event.preventDefault();
     frame!.setPointerCapture(event.pointerId);
     grabbed = { x: event.clientX, y: event.clientY };
@@ -221,7 +248,7 @@
     '>': () => (sight = zoomed(sight, sight.zoom * 1.5)),
     '<': () => (sight = zoomed(sight, sight.zoom / 1.5)),
     '=': () => (floor.view.sums = !floor.view.sums),
-    Escape: () => floor.choose(floor.selected),
+    Escape: () => floor.letGo(),
     d: () => onPart('DUPLICATE_PART'),
     D: () => onPart('DUPLICATE_WITH_FIELDS'),
     Delete: () => (floor.move ? floor.removeMoves() : onPart('REMOVE_PART')),
@@ -289,7 +316,8 @@
 
 {#if floor.document}
   <div
-    class="floor {arrangement.how}"
+    class="floor"
+    class:picture-large={arrangement.how === 'picture'}
     style:--top={arrangement.top}
     style:--aspect={aspect}
     bind:clientHeight={height}
@@ -325,7 +353,7 @@
         >
           <PartHandles {floor} onground={grab} />
         </div>
-        {#if area}<PointedOut {floor} {area} />{/if}
+        {#if area && pointed}<Outline {area} where={pointed.where} />{/if}
         {#if sight.zoom > 1}
           <button class="plain act sight" title="All of the picture again (0)" onclick={() => (sight = ALL)}
             >{Math.round(((sight.zoom * pictureWidth) / (floor.worked?.reel.width ?? 1)) * 100)} % · fit</button
@@ -334,6 +362,7 @@
       </div>
     </section>
     <div class="sheet surface">
+      <PointedOut {floor} />
       <Sheet {floor} onlook={look} />
     </div>
     {#if arrangement.how !== 'picture'}
@@ -349,6 +378,7 @@
       <Divider {arrangement} height={shared} />
     </div>
     <div class="score surface">
+      {#if guided}<FirstSteps {floor} onleave={leaveSteps} />{/if}
       <Score {floor} {arrangement} onscrub={() => playing.stop()} bind:this={score} />
     </div>
   </div>
@@ -367,17 +397,16 @@
     --shared: calc(100% - 20px - var(--between));
     --upper: min(calc(var(--shared) * var(--top)), calc(var(--shared) - var(--least-score)));
     display: grid;
-    grid-template:
-      'stage beside sheet' var(--upper)
-      'under under sheet' var(--between)
-      'score score sheet' minmax(0, 1fr) / auto minmax(220px, 1fr) 290px;
+    grid-template-areas: 'stage beside sheet' 'under under sheet' 'score score sheet';
+    grid-template-rows: var(--upper) var(--between) minmax(0, 1fr);
+    grid-template-columns: auto minmax(220px, 1fr) 290px;
     gap: 0 10px;
     height: 100%;
     padding: 10px 12px;
     box-sizing: border-box;
   }
 
-  .floor.picture {
+  .floor.picture-large {
     --least-score: 66px;
     --upper: calc(var(--shared) - var(--least-score));
     grid-template-columns: minmax(0, 1fr) 0 290px;
@@ -389,7 +418,7 @@
     min-height: 0;
   }
 
-  .floor.picture .stage {
+  .floor.picture-large .stage {
     grid-column: 1 / 3;
   }
 
@@ -471,6 +500,8 @@
 
   .score {
     grid-area: score;
+    display: flex;
+    flex-direction: column;
     min-width: 0;
     overflow: hidden;
   }

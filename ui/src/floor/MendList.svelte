@@ -37,15 +37,14 @@
   <p class="muted">No simple change was found that mends it and adds nothing.</p>
 {:else}
   <ul aria-label="Mends">
-    <li>
-      <Worst document={mending.of!} {finding} {filling} />
-      <span class="muted">as it is</span>
-    </li>
     {#each mending.mends as mend (mend.words)}
       <li>
-        <Worst document={mend.document} {finding} {filling} />
-        <strong>{mend.words}</strong>
-        <span class="muted">{words(mend)}</span>
+        <p><strong>{mend.words}</strong></p>
+        <div class="pair">
+          <Worst document={mending.of!} {finding} {filling} />
+          <Worst document={mend.document} {finding} {filling} outlined={false} />
+        </div>
+        <p class="muted">{words(mend)}</p>
         <button class="plain act" aria-label="Apply: {mend.words}" onclick={() => apply(mend)}>apply</button>
       </li>
     {/each}
@@ -54,22 +53,25 @@
 
 <style>
   ul {
-    display: grid;
-    grid-template-columns: repeat(auto-fit, minmax(120px, 1fr));
-    gap: 8px;
     margin: 6px 0;
     padding: 0;
     list-style: none;
-    font-size: 12px;
-    line-height: 1.35;
   }
 
-  li > * {
-    display: block;
+  li {
+    margin-bottom: 10px;
+  }
+
+  /* Before and after. */
+  .pair {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 4px;
   }
 
   p {
-    margin: 4px 0;
+    margin: 3px 0;
     font-size: 12px;
+    line-height: 1.35;
   }
 </style>

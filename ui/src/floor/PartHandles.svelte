@@ -120,6 +120,14 @@
     return far.indexOf(Math.min(...far));
   });
 
+  /** Nothing is drawn of a stack: one without rows would not be seen. */
+  const emptyStacks = $derived(
+    rest.filter(
+      ({ part, kind }) =>
+        kind === 'stack' && !parts.some(({ x, y }) => x?.in === part || y?.in === part) && !unseen.has(part),
+    ),
+  );
+
   function canPull(axis: Axis): boolean {
     return floor.part !== undefined && pulled(floor.part, axis, 0, 0) !== undefined;
   }
@@ -257,6 +265,14 @@
       {/each}
     {/if}
   {/if}
+  {#each emptyStacks as { part, at } (part)}
+    {#if at}
+      {@render frame(at, 'empty')}
+      <div class="hint" style:left="{at.x * scale + 8}px" style:top="{at.y * scale + 6}px">
+        {part} holds no rows yet: let the y of a part be a ‘row of {part}’, or choose parts and add a stack
+      </div>
+    {/if}
+  {/each}
   <MotionPath {floor} {scale} />
   {#if drag?.lineX !== undefined}<div class="line across" style:left="{drag.lineX * scale}px"></div>{/if}
   {#if drag?.lineY !== undefined}<div class="line down" style:top="{drag.lineY * scale}px"></div>{/if}
@@ -305,6 +321,22 @@
 
   .also {
     border-style: dotted;
+  }
+
+  .empty {
+    border-style: dashed;
+    border-color: var(--muted);
+  }
+
+  .hint {
+    position: absolute;
+    max-width: 260px;
+    padding: 2px 6px;
+    border-radius: 4px;
+    background: var(--layer-1);
+    color: var(--muted);
+    font-size: 11px;
+    pointer-events: none;
   }
 
   .moving {

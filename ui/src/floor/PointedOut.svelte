@@ -1,23 +1,15 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
-  import type { Area } from '../picture/area';
   import MendList from './MendList.svelte';
-  import Outline from '../proof/Outline.svelte';
   import type { FloorState } from './floor.svelte';
 
   interface Props {
     floor: FloorState;
-    /** px of the raster that are seen. */
-    area: Area;
   }
 
-  const { floor, area }: Props = $props();
+  const { floor }: Props = $props();
 
   const finding = $derived(floor.pointedOut);
-  /** It stands where it was found; at another moment it may be elsewhere. */
-  const here = $derived(
-    !!finding && floor.moment.phase === finding.phase && floor.moment.frame === finding.frame,
-  );
   let accepting = $state(false);
   let reason = $state('');
 
@@ -40,7 +32,6 @@
 </script>
 
 {#if finding}
-  {#if here && floor.worked}<Outline {area} where={finding.where} />{/if}
   <div class="said" role="status" data-testid="pointed-out">
     <p><strong>{finding.part || 'graphic'}</strong> {finding.sentence}</p>
     <p class="muted">To mend: {finding.mend}</p>
@@ -78,18 +69,10 @@
 
 <style>
   .said {
-    position: absolute;
-    top: 10px;
-    left: 10px;
-    right: 10px;
-    max-width: 620px;
-    max-height: calc(100% - 20px);
-    overflow-y: auto;
-    box-sizing: border-box;
+    margin-bottom: 12px;
     padding: 8px 10px;
     border: 1px solid var(--fault);
     border-radius: var(--corner);
-    background: color-mix(in srgb, var(--ground) 92%, transparent);
   }
 
   p {

@@ -350,7 +350,8 @@
 
 <style>
   .score {
-    height: 100%;
+    flex: 1;
+    min-height: 0;
     overflow: auto;
     overscroll-behavior: contain;
     scrollbar-width: thin;

@@ -87,7 +87,7 @@
   .strip {
     display: grid;
     flex: 1;
-    grid-template-columns: repeat(auto-fill, minmax(min(136px, 100%), 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(118px, 100%), 1fr));
     align-content: start;
     gap: 8px;
     min-height: 0;

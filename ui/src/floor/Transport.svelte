@@ -154,10 +154,7 @@
   }
 
   .now {
-    flex: 1;
-    min-width: 0;
-    overflow: hidden;
-    text-overflow: ellipsis;
+    flex: 1 0 auto;
     padding-left: 4px;
     font-size: 12px;
     white-space: nowrap;

@@ -3,12 +3,20 @@
   import CaseNote from './CaseNote.svelte';
   import FieldInput from './FieldInput.svelte';
   import type { FloorState } from './floor.svelte';
+  import { SpareRoom } from './spare.svelte';
+  import SpareBar from './SpareBar.svelte';
 
   interface Props {
     floor: FloorState;
   }
 
   const { floor }: Props = $props();
+
+  const spare = new SpareRoom();
+  $effect(() => {
+    if (floor.document && floor.worked) spare.ask(floor.document, floor.values);
+  });
+  $effect(() => () => spare.leave());
 
   const fields = $derived(floor.document?.fields ?? []);
   /** What the values at hand ask for and cannot be drawn. */
@@ -22,7 +30,11 @@
   {#each fields as field (field.key)}
     {@const text = floor.values[field.key] ?? ''}
     {@const filled = floor.worked?.filled.find((one) => one.field === field.key)}
-    <FieldInput {field} {text} {filled} onchange={(changed) => floor.setValue(field.key, changed)} />
+    {@const left = spare.fields.find((one) => one.field === field.key)}
+    <div>
+      <FieldInput {field} {text} {filled} onchange={(changed) => floor.setValue(field.key, changed)} />
+      {#if left && filled}<SpareBar spare={left} letters={filled.letters} />{/if}
+    </div>
   {:else}
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}
@@ -48,11 +60,7 @@
       <Button size="small" kind="tertiary" on:click={() => floor.updateTrial()}>Update trial</Button>
     {/if}
     {#if fields.length > 0 && floor.trials.length < 4}
-      <Button
-        size="small"
-        kind="tertiary"
-        on:click={() => floor.edit({ what: 'PROPOSE_TRIALS', key: '' }).then(() => floor.useTrial(0))}
-      >
+      <Button size="small" kind="tertiary" on:click={() => floor.edit({ what: 'PROPOSE_TRIALS', key: '' })}>
         Propose trials
       </Button>
     {/if}

@@ -22,6 +22,7 @@ const MOST: Room = { IN: 6, OUT: 6, rest: 600, LOOP: 900 };
 interface Kept {
   share?: number;
   room?: Partial<Room>;
+  stepsAway?: boolean;
 }
 
 function kept(): Kept {
@@ -39,9 +40,12 @@ export class Arrangement {
   /** 0–1 of the height that picture and score share. */
   share = $state(USUAL_SHARE);
   room = $state.raw<Room>(USUAL_ROOM);
+  /** Whether nobody wants to be led through first steps any more. */
+  stepsAway = $state(false);
 
   constructor() {
-    const { share, room } = kept();
+    const { share, room, stepsAway } = kept();
+    this.stepsAway = stepsAway === true;
     if (typeof share === 'number') this.share = within(share, 0.15, 0.85);
     for (const key of Object.keys(room ?? {}) as (keyof Room)[]) {
       const px = room![key];
@@ -69,8 +73,16 @@ export class Arrangement {
     this.#keep();
   }
 
+  putStepsAway(): void {
+    this.stepsAway = true;
+    this.#keep();
+  }
+
   #keep(): void {
-    localStorage.setItem(KEPT, JSON.stringify({ share: this.share, room: this.room }));
+    localStorage.setItem(
+      KEPT,
+      JSON.stringify({ share: this.share, room: this.room, stepsAway: this.stepsAway }),
+    );
   }
 }
 

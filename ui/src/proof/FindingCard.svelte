@@ -6,13 +6,15 @@
   interface Props {
     document: Graphic;
     finding: Finding;
+    /** The same of rows that are alike. */
+    others?: Finding[];
     fillings: Filling[];
     onopen: (finding: Finding, filling: Filling) => void;
     /** Takes back that it is meant; missing where nothing can be changed. */
     onreject: ((finding: Finding) => void) | undefined;
   }
 
-  const { document, finding, fillings, onopen, onreject }: Props = $props();
+  const { document, finding, others = [], fillings, onopen, onreject }: Props = $props();
 
   const worst = $derived(fillings[finding.trial]!);
   const WHEN = { IN: 'in', LOOP: 'loop', OUT: 'out' } as const;
@@ -33,6 +35,18 @@
   </button>
   <div>
     <p class="what"><strong>{finding.part || 'graphic'}</strong> {finding.sentence}</p>
+    {#if others.length > 0}
+      <p>
+        likewise
+        {#each others as other (other.part)}
+          <button
+            class="plain act"
+            title={other.sentence}
+            onclick={() => onopen(other, fillings[other.trial]!)}>{other.part}</button
+          >
+        {/each}
+      </p>
+    {/if}
     <p class="muted">
       {finding.check} · worst in {WHEN[finding.phase]}, frame {finding.frame} · {count(
         finding.trials.length,

@@ -14,7 +14,7 @@
   import NumberPiece from '../sheet/pieces/NumberPiece.svelte';
   import FindingCard from './FindingCard.svelte';
   import NamesTable from './NamesTable.svelte';
-  import { inWords } from './findings';
+  import { alike, inWords } from './findings';
   import { ProofWatch } from './proof.svelte';
   import ProofMatrix from './ProofMatrix.svelte';
 
@@ -177,10 +177,11 @@
           <button class="plain act" onclick={() => (check = '')}>show all checks</button>
         </div>
       {/if}
-      {#each findings as finding, i (i)}
+      {#each alike(findings) as { worst, others }, i (i)}
         <FindingCard
           document={design}
-          {finding}
+          finding={worst}
+          {others}
           fillings={proof.fillings}
           onopen={open}
           onreject={params?.revision ? undefined : reject}

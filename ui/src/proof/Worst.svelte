@@ -10,9 +10,11 @@
     document: Graphic;
     finding: Finding;
     filling: Filling;
+    /** Whether the fault is outlined. */
+    outlined?: boolean;
   }
 
-  const { document, finding, filling }: Props = $props();
+  const { document, finding, filling, outlined = true }: Props = $props();
 
   let reel = $state.raw<Reel>();
   const area = $derived(reel && around(reel, finding.where));
@@ -42,7 +44,7 @@
     moment={{ phase: finding.phase, frame: finding.frame }}
     label="{finding.part || 'The graphic'} at its worst frame"
   />
-  {#if area}<Outline {area} where={finding.where} />{/if}
+  {#if area && outlined}<Outline {area} where={finding.where} />{/if}
 </span>
 
 <style>

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 import type { Finding } from '../api/types';
-import { byTrial, inShort, inWords, telling } from './findings';
+import { alike, byTrial, inShort, inWords, telling } from './findings';
 
 function finding(check: string, ...trials: number[]): Finding {
   return { check, trials, trial: trials[0] } as unknown as Finding;
@@ -50,4 +50,21 @@ describe('the matrix', () => {
   it('shows the fewest fillings that tell everything first', () => {
     expect(telling(FINDINGS)).toEqual([4, 7]);
   });
+});
+
+it('makes one of findings that say the same of rows that are alike', () => {
+  const of = (part: string, other: string, trials: number[]) =>
+    ({ check: 'box', phase: 'IN', part, other, trials }) as unknown as Finding;
+  const groups = alike([
+    of('name 1', 'bar 1', [1]),
+    of('name 2', 'bar 2', [1, 2]),
+    of('headline', 'ground', [1]),
+    of('score 2', 'bar 2', [3]),
+    of('name 12', 'bar 12', [4]),
+  ]);
+  expect(groups.map(({ worst, others }) => [worst.part, ...others.map(({ part }) => part)])).toEqual([
+    ['name 2', 'name 1', 'name 12'],
+    ['headline'],
+    ['score 2'],
+  ]);
 });

@@ -34,6 +34,39 @@ export function inShort(proof: ProofNote): string {
   return `proved for ${count(proof.fillings, 'filling')}, ${found}`;
 }
 
+/** Findings that say the same of rows that are alike: the worst of them, and the others. */
+export interface Alike {
+  worst: Finding;
+  others: Finding[];
+}
+
+/** Rows are alike where names differ in their numbers only. */
+export function alike(findings: Finding[]): Alike[] {
+  const found: Alike[] = [];
+  for (const finding of findings) {
+    const same = found.find(({ worst }) => sameBut(worst, finding));
+    if (!same) found.push({ worst: finding, others: [] });
+    else if (finding.trials.length > same.worst.trials.length) {
+      same.others.push(same.worst);
+      same.worst = finding;
+    } else same.others.push(finding);
+  }
+  return found;
+}
+
+function sameBut(a: Finding, b: Finding): boolean {
+  const plain = (name: string) => name.replace(/\d+/g, '#');
+  return (
+    a.check === b.check &&
+    a.phase === b.phase &&
+    a.part !== b.part &&
+    /\d/.test(a.part) &&
+    plain(a.part) === plain(b.part) &&
+    plain(a.other) === plain(b.other) &&
+    !a.accepted === !b.accepted
+  );
+}
+
 /** Findings of each filling by its index, and of each check. */
 export function byTrial(findings: Finding[]): Map<number, Map<string, Finding[]>> {
   const rows = new Map<number, Map<string, Finding[]>>();

@@ -1,5 +1,7 @@
 <script lang="ts">
-  import type { Field } from '../api/types';
+  import { spareOf } from '../api/client';
+  import { ENDLESS } from '../floor/spare.svelte';
+  import type { Field, Spare } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -44,13 +46,34 @@
     return key;
   }
 
+  /** How many letters each holds, as last asked. */
+  let holds = $state.raw<Spare[]>([]);
+
+  async function measure() {
+    try {
+      if (floor.document) holds = await spareOf(floor.document, floor.values, true);
+    } catch (error) {
+      floor.refusal = (error as Error).message;
+    }
+  }
+
+  function most(letters: number | null | undefined): string {
+    return letters === undefined || letters === null
+      ? '?'
+      : letters >= ENDLESS
+        ? 'any number of'
+        : String(letters);
+  }
+
   function add(event: SubmitEvent) {
     event.preventDefault();
     const text = label.trim();
     if (!text) return;
-    const field: Field = { key: keyOf(text), label: text, kind: 'text', required: false, sample: '' };
+    const field: Field = { key: keyOf(text), label: text, kind: 'text', required: false, sample: text };
     label = '';
     void floor.change((document) => ({ ...document, fields: [...(document.fields ?? []), field] }));
+    // Something is seen of it at once.
+    if (floor.trials.length === 0) floor.setValue(field.key, text);
   }
 </script>
 
@@ -106,6 +129,13 @@
         letters <span class="muted">(0: any)</span>
       {/if}
     </p>
+    {#each holds.filter((one) => one.field === field.key) as { field: of, wide, usual, narrow } (of)}
+      <p class="muted">
+        holds <span class="figures">{most(wide)}</span> wide, <span class="figures">{most(usual)}</span> usual
+        or
+        <span class="figures">{most(narrow)}</span> narrow letters
+      </p>
+    {/each}
     <p class="sample">
       sample <TextPiece
         label="Sample of {field.key}"
@@ -118,6 +148,13 @@
 {:else}
   <p class="muted">No fields yet. Add one, and use it in a text as {'{name}'}.</p>
 {/each}
+{#if fields.length > 0}
+  <p>
+    <button class="plain act" title="With the other values as they are at hand" onclick={measure}
+      >how much each holds at all</button
+    >
+  </p>
+{/if}
 <form onsubmit={add}>
   <input
     class="piece"

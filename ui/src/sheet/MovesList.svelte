@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Bar } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
+  import { briefly } from '../floor/briefly';
   import { movesOf, PHASE_KEYS } from '../floor/moves';
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { house } from '../house/house.svelte';
@@ -46,7 +47,11 @@
     };
   }
 
+  /** Until the pointer has left the list: what was dropped is looked at, not the next one that happens to be under the pointer. */
+  let dropped = false;
+
   async function look(name: string) {
+    if (dropped) return;
     if (await floor.previewEdit(edit(name))) onplay(phase);
   }
 
@@ -56,6 +61,7 @@
   }
 
   async function drop(name: string) {
+    dropped = true;
     onplay(undefined);
     await floor.edit(edit(name));
   }
@@ -88,16 +94,16 @@
     <li>
       <button class="plain move" onclick={() => choose(bar)}>
         <PhaseMark phase={bar.phase} />
-        <span>
-          <strong>{bar.move}</strong><br />
-          {bar.words}<br />
+        <span title="{bar.move}: {bar.words}">
+          <strong>{bar.move}</strong>
+          <span class="muted">{briefly(bar)},</span>
           <span class="figures">{bar.length} f</span>
           {#if bar.waitsFor ?? bar.waitsForPart}
             {bar.afterEnd ? 'after' : 'with'}
             {bar.waitsFor ?? bar.waitsForPart}
-            <span class="figures muted">→ frame {bar.start}</span>
+            <span class="figures muted">→ {bar.start}</span>
           {:else}
-            at <span class="figures">frame {bar.start}</span>
+            at <span class="figures">{bar.start}</span>
           {/if}
         </span>
       </button>
@@ -132,7 +138,7 @@
   </p>
 {/if}
 <h3 class="caption">Gestures</h3>
-<p>
+<p title="Point at one to see it on the part">
   for <ChoicePiece
     label="Phase of a gesture"
     value={phase}
@@ -140,9 +146,8 @@
     words={(one) => WORDS[one]}
     onchange={(to) => (phase = to)}
   />
-  <span class="muted">point at one to see it on the part</span>
 </p>
-<div class="gestures" role="group" aria-label="Gestures">
+<div class="gestures" role="group" aria-label="Gestures" onpointerleave={() => (dropped = false)}>
   {#each gestures as name (name)}
     <button
       class="plain act"
@@ -160,7 +165,7 @@
 
 <style>
   h3 {
-    margin: 14px 0 8px;
+    margin: 8px 0 4px;
   }
 
   ul {
@@ -170,13 +175,14 @@
   }
 
   li {
-    margin-bottom: 8px;
-    line-height: 1.45;
+    margin-bottom: 3px;
+    font-size: 12px;
+    line-height: 1.4;
   }
 
   p {
-    margin: 0 0 7px;
-    line-height: 1.6;
+    margin: 0 0 4px;
+    line-height: 1.5;
   }
 
   .move {

@@ -71,7 +71,6 @@
   <NumberPiece
     label="Offset along {axis}"
     value={place.plus ?? 0}
-    unit="px"
     onchange={(plus) => onchange({ ...place, plus })}
   />
   {#if target(place.on) && (place.stays || more)}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { dateOf } from '../floor/time';
   import { nameRevision, revision, revisions } from '../api/client';
   import type { RevisionNote } from '../api/types';
   import TextPiece from './pieces/TextPiece.svelte';
@@ -53,7 +54,7 @@
         value={note.name}
         onchange={(name) => rename(note.revision, name)}
       />
-      <span class="muted">{new Date(note.savedAt).toLocaleString()}</span>
+      <span class="muted">{dateOf(note.savedAt)}</span>
       <a
         class="muted"
         href="#/proof/{stored?.id}/{note.revision}"

@@ -6,6 +6,7 @@
   import { getContext } from 'svelte';
   import type { SvelteSet } from 'svelte/reactivity';
   import More from './pieces/More.svelte';
+  import FontPiece from './pieces/FontPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
   import PaintSentence from './PaintSentence.svelte';
@@ -49,13 +50,7 @@
   <StylePiece {part} onpreview={(changes) => floor.preview(changes)} {onchange} />
 </p>
 <p>
-  <ChoicePiece
-    label="Font"
-    value={style.font}
-    options={fonts.map(({ id }) => id)}
-    words={(id) => fonts.find((font) => font.id === id)?.name ?? id}
-    onchange={(font) => onchange({ style: { ...style, font } })}
-  />
+  <FontPiece value={style.font} {fonts} onchange={(font) => onchange({ style: { ...style, font } })} />
   size <NumberPiece
     label="Size of letters"
     value={style.size}

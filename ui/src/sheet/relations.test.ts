@@ -48,7 +48,7 @@ describe('places', () => {
       hangs: 'left',
       on: 'frame',
       at: 'left',
-      plus: 4,
+      plus: 0,
     });
     expect(hangOn({ in: 'rows' } as never, 'name', NAME, 'y')).toEqual({
       hangs: 'top',

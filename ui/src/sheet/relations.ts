@@ -74,11 +74,12 @@ export function edges(part: Part | undefined, axis: Axis): Edge[] {
   ];
 }
 
-/** A place on something else, edge for edge as near as can be. */
+/** A place on something else, edge for edge as near as can be; an offset from what it hung on before means nothing there. */
 export function hangOn(place: Place, on: string, target: Part | undefined, axis: Axis): Place {
   const known = edges(target, axis);
   const at = place.at && known.includes(place.at) ? place.at : known[0]!;
-  return { hangs: place.hangs ?? known[0]!, on, at, plus: place.plus ?? 0, stays: place.stays };
+  const plus = place.on === on ? (place.plus ?? 0) : 0;
+  return { hangs: place.hangs ?? known[0]!, on, at, plus, stays: place.stays };
 }
 
 /**

@@ -12,6 +12,7 @@
   import { reach } from '../api/reach.svelte';
   import type { Graphic, ProofNote, StoredGraphic } from '../api/types';
   import { emptyGraphic, freeName } from './newGraphic';
+  import NewGraphic from './NewGraphic.svelte';
   import ShelfCard from './ShelfCard.svelte';
   import { allTags, matches } from './tags';
 
@@ -66,9 +67,13 @@
 
   const names = $derived((graphics ?? []).map(({ document }) => document.name));
 
-  function create() {
+  /** What a new graphic begins with is asked. */
+  let beginning = $state(false);
+
+  function create(document?: Graphic) {
     void load(async () => {
-      const added = await addGraphic(emptyGraphic(freeName('New graphic', names)));
+      const name = freeName(document?.name ?? 'New graphic', names);
+      const added = await addGraphic(document ? { ...document, name } : emptyGraphic(name));
       await push(`/floor/${added.id}`);
     });
   }
@@ -97,6 +102,8 @@
   }
 </script>
 
+<NewGraphic bind:open={beginning} graphics={graphics ?? []} onbegin={create} />
+
 <svelte:head><title>Shelf · Glimble</title></svelte:head>
 
 <div class="page">
@@ -104,7 +111,7 @@
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
     <div class="search"><Search size="sm" placeholder="Search by name or tag" bind:value={sought} /></div>
-    <Button size="small" on:click={create}>New graphic</Button>
+    <Button size="small" on:click={() => (beginning = true)}>New graphic</Button>
   </div>
   {#if tags.length > 0}
     <div class="tags" role="group" aria-label="Tags">

@@ -1,6 +1,7 @@
 package glimble;
 
 import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.classes;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
 
 import com.tngtech.archunit.core.importer.ImportOption.DoNotIncludeTests;
 import com.tngtech.archunit.junit.AnalyzeClasses;
@@ -21,4 +22,8 @@ class ArchitectureTest {
                     "java.util",
                     "java.util.function",
                     "java.util.stream");
+
+    @ArchTest
+    static final ArchRule PACKAGES_ARE_IN_NO_CIRCLE =
+            slices().matching("glimble.(*)..").should().beFreeOfCycles();
 }

@@ -1,8 +1,8 @@
 package glimble.cases;
 
-import glimble.document.Limits;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
+import glimble.graphic.Limits;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;

@@ -3,6 +3,7 @@ package glimble.document;
 import glimble.graphic.Axis;
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
+import glimble.graphic.Limits;
 import glimble.graphic.Phase;
 import glimble.graphic.Played;
 import glimble.graphic.ProofRules;

@@ -1,6 +1,7 @@
 package glimble.document;
 
 import glimble.graphic.Ease;
+import glimble.graphic.Limits;
 import java.util.function.Function;
 
 /**

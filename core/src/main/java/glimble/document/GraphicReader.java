@@ -4,6 +4,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
+import glimble.graphic.Limits;
 import glimble.graphic.Mirror;
 import glimble.graphic.Part;
 import glimble.graphic.Rate;

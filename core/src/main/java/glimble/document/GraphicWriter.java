@@ -10,6 +10,7 @@ import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Guides;
+import glimble.graphic.Limits;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;

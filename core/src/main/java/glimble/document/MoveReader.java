@@ -5,6 +5,7 @@ import glimble.graphic.Channel;
 import glimble.graphic.Deal;
 import glimble.graphic.Ease;
 import glimble.graphic.Edge;
+import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Pivot;

@@ -8,6 +8,7 @@ import glimble.graphic.Corners;
 import glimble.graphic.Edge;
 import glimble.graphic.Fit;
 import glimble.graphic.GroupPart;
+import glimble.graphic.Limits;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;

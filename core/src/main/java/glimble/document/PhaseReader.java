@@ -1,6 +1,7 @@
 package glimble.document;
 
 import glimble.graphic.In;
+import glimble.graphic.Limits;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;

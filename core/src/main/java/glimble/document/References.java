@@ -12,6 +12,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.In;
+import glimble.graphic.Limits;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;

@@ -1,5 +1,6 @@
 package glimble.document;
 
+import glimble.graphic.Limits;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;

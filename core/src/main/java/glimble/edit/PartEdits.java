@@ -6,6 +6,7 @@ import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
 import glimble.graphic.Edge;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
@@ -23,6 +24,7 @@ import glimble.graphic.TextStyle;
 import glimble.graphic.Toward;
 import glimble.rest.Rect;
 import glimble.text.FreshName;
+import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -59,7 +61,7 @@ public final class PartEdits {
             case "text" ->
                 new TextPart(
                         base(key, new Size.Own(), new Size.Own()),
-                        "New text",
+                        newText(graphic),
                         new TextStyle(font, 64, 0, FOAM),
                         TextLayout.USUAL,
                         Optional.empty(),
@@ -88,6 +90,21 @@ public final class PartEdits {
         List<Part> parts = new ArrayList<>(graphic.parts());
         parts.add(part);
         return graphic.withParts(parts);
+    }
+
+    /** The first field that no text shows yet, or words. */
+    private static String newText(Graphic graphic) {
+        Set<String> shown = new HashSet<>();
+        for (Part part : graphic.parts()) {
+            if (part instanceof TextPart text) shown.addAll(TextPattern.fields(text.text()));
+        }
+        return graphic.fields().stream()
+                .filter(field -> field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES)
+                .map(Field::key)
+                .filter(key -> !shown.contains(key))
+                .findFirst()
+                .map(key -> "{" + key + "}")
+                .orElse("New text");
     }
 
     /**

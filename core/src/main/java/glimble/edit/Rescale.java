@@ -1,12 +1,12 @@
 package glimble.edit;
 
-import glimble.document.Limits;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
+import glimble.graphic.Limits;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Mask;

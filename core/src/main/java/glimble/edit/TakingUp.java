@@ -29,20 +29,19 @@ final class TakingUp {
 
     /**
      * @param graphic with the new part in front of all others
-     * @param chosen keys of parts, without the new one; those that are absent count for nothing
-     * @param boxes where parts rest, by key
+     * @param chosen keys of parts, without the new one
+     * @param boxes where parts rest, by key; absent ones may be missing
      */
     static Graphic of(Graphic graphic, String added, List<String> chosen, Map<String, Rect> boxes) {
         Part part = graphic.part(added).orElseThrow();
-        List<String> present = chosen.stream().filter(boxes::containsKey).toList();
         return switch (part.kind()) {
             case "text" -> belowTheLast(graphic, (TextPart) part);
             case "box" -> {
-                List<String> content = of(graphic, present, CONTENT);
+                List<String> content = of(graphic, chosen, CONTENT);
                 yield content.isEmpty() ? graphic : around(graphic, part, content);
             }
-            case "line" -> present.isEmpty() ? graphic : under(graphic, part, present, boxes);
-            case "stack" -> present.isEmpty() ? graphic : holding(graphic, part, present, boxes);
+            case "line" -> chosen.isEmpty() ? graphic : under(graphic, part, chosen, boxes);
+            case "stack" -> chosen.isEmpty() ? graphic : holding(graphic, part, chosen, boxes);
             default -> graphic;
         };
     }
@@ -92,8 +91,9 @@ final class TakingUp {
 
     /** As wide as all of them together, under the lowest. */
     private static Graphic under(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
-        Comparator<String> byBottom =
-                Comparator.comparingDouble(key -> boxes.get(key).bottom());
+        // One that is absent stands nowhere: it is the lowest only where all are.
+        Comparator<String> byBottom = Comparator.comparingDouble(
+                key -> boxes.containsKey(key) ? boxes.get(key).bottom() : Double.NEGATIVE_INFINITY);
         String lowest = chosen.stream().max(byBottom).orElseThrow();
         Span down = new Span(added.span(Axis.Y).size(), hang(Edge.START, lowest, Edge.END, BELOW));
         return replaced(graphic, added.withBase(added.base().withSpans(wraps(chosen, 0), down)));
@@ -103,10 +103,15 @@ final class TakingUp {
     private static Graphic holding(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
         List<String> rows = chosen.stream()
                 .filter(key -> !(graphic.part(key).orElseThrow() instanceof GroupPart))
-                .sorted(Comparator.comparingDouble(key -> boxes.get(key).y()))
+                .sorted(Comparator.comparingDouble(
+                        key -> boxes.containsKey(key) ? boxes.get(key).y() : Double.POSITIVE_INFINITY))
                 .toList();
         if (rows.isEmpty()) return graphic;
-        Rect all = rows.stream().map(boxes::get).reduce(Rect::around).orElseThrow();
+        Rect all = rows.stream()
+                .filter(boxes::containsKey)
+                .map(boxes::get)
+                .reduce(Rect::around)
+                .orElse(new Rect(0, graphic.frame().height() / 4.0, 800, 500));
         Span across = new Span(new Size.Fixed(all.width()), hang(Edge.START, rows.get(0), Edge.START, 0));
         Span down = new Span(new Size.Fixed(all.height()), hang(Edge.START, Place.FRAME, Edge.START, all.y()));
         List<Part> parts = new ArrayList<>();

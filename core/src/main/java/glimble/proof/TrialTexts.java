@@ -25,6 +25,10 @@ final class TrialTexts {
             this.source = source;
         }
 
+        String source() {
+            return source;
+        }
+
         String word() {
             return name().toLowerCase(java.util.Locale.ROOT).replace('_', ' ');
         }

@@ -37,6 +37,9 @@ public final class RestSolver {
     /** px; what sums of doubles may be off by. */
     private static final double ROUNDING = 1e-6;
 
+    /** How the name of a width ends that is what its letters measure, squeezed. */
+    public static final String SQUEEZED = ", squeezed";
+
     private static final int LETTERS_NAMED = 8;
 
     private final Frame frame;
@@ -49,6 +52,7 @@ public final class RestSolver {
     private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
+    private final Map<String, StackSpacing> spacings = new HashMap<>();
     private final List<Note> notes = new ArrayList<>();
 
     private RestSolver(
@@ -242,7 +246,7 @@ public final class RestSolver {
                         what,
                         Reckoning.measured("ascent", natural.ascent()),
                         Reckoning.measured("descent", natural.descent()));
-        return squeeze == 1 ? measured : Reckoning.times(what + ", squeezed", squeeze, measured);
+        return squeeze == 1 ? measured : Reckoning.times(what + SQUEEZED, squeeze, measured);
     }
 
     /** A picture that is missing measures nothing. */
@@ -376,7 +380,14 @@ public final class RestSolver {
                 Reckoning.measured("rows before it, with gaps of " + ReckoningWords.plain(spacing.gap()), above));
     }
 
+    /** Asked for by every row. */
     private StackSpacing spacing(StackPart stack) {
+        StackSpacing known = spacings.get(stack.key());
+        if (known == null) spacings.put(stack.key(), known = spaced(stack));
+        return known;
+    }
+
+    private StackSpacing spaced(StackPart stack) {
         List<Part> rows = presence.presentRows(stack.key());
         double[] extents = rows.stream()
                 .mapToDouble(row -> size(row, stack.along()).value())

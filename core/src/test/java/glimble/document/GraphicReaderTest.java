@@ -11,6 +11,7 @@ import glimble.graphic.Ease;
 import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
+import glimble.graphic.Limits;
 import glimble.graphic.Loop;
 import glimble.graphic.Mirror;
 import glimble.graphic.Move;

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** An animator builds graphics from nothing, by mouse and keys alone. */
 class BuildingTaskIT {
-    private static final double PIXEL = 1920 / 680.0;
+    private static final double PIXEL = 1920 / 880.0;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static Browser browser;
 
@@ -32,7 +32,10 @@ class BuildingTaskIT {
     }
 
     private static SheetPage empty(String name) {
-        return SheetPage.empty(browser.page(), name);
+        // As large a picture as its edges have to be told apart in.
+        var page = browser.page();
+        page.setViewportSize(1600, 1000);
+        return SheetPage.empty(page, name);
     }
 
     private static double width(String text, String font, double size) {
@@ -97,13 +100,13 @@ class BuildingTaskIT {
         double bar = 128 + 8 + 28 + width("Ingeborg Halvorsen", "barlow-condensed-600", 62) + 56;
         assertBox(floor, 96, 1026 - 128, bar, 128);
         // The middle of the kite's right half, in a tile that is as large for any name.
-        assertThat(floor.colourAt(96 + 64 + 16, 1026 - 64 - 16)).isEqualTo("#F4F1EA");
+        assertThat(floor.colourAt(96 + 64 + 10, 1026 - 64 - 26)).isEqualTo("#F4F1EA");
         floor.page()
                 .getByLabel("Side", new Page.GetByLabelOptions().setExact(true))
                 .selectOption("right");
         assertBox(floor, 1824 - bar, 1026 - 128, bar, 128);
         // The tile has changed sides; the picture in it is not mirrored.
-        assertThat(floor.colourAt(1824 - 64 + 16, 1026 - 64 - 16)).isEqualTo("#F4F1EA");
+        assertThat(floor.colourAt(1824 - 64 + 10, 1026 - 64 - 26)).isEqualTo("#F4F1EA");
 
         // Without a crest its tile goes, and the plate takes its place at the safe line.
         floor.page().getByLabel("Crest (may be blank)").selectOption("");
@@ -131,15 +134,16 @@ class BuildingTaskIT {
             sheet.field("Name " + row);
             sheet.field("Score " + row);
         }
-        sheet.add("text", "headline");
-        sheet.write("Text, with {field} for a value", "{headline}");
-        sheet.hang("x", "left", "frame", "left", 510);
-        sheet.hang("y", "top", "frame", "top", 200);
         sheet.add("stack", "rows");
         sheet.size("width", 900);
         sheet.size("height", 480);
         sheet.write("Usual gap", 20);
         sheet.write("Widest gap", 20);
+        sheet.add("text", "headline");
+        sheet.write("Text, with {field} for a value", "{headline}");
+        sheet.hang("x", "left", "frame", "left", 510);
+        sheet.hang("y", "top", "frame", "top", 200);
+        sheet.floor().button("rows").click();
         sheet.hang("x", "left", "headline", "left", 0);
         sheet.hang("y", "top", "headline", "bottom", 20);
         for (int row = 1; row <= 5; row++) {
@@ -169,6 +173,7 @@ class BuildingTaskIT {
             floor.type("Name " + row + " (may be blank)", "Oona Varga " + row);
             floor.type("Score " + row + " (may be blank)", "9" + row + ".5");
         }
+        floor.type("Headline (may be blank)", "");
         // Without a headline the rows begin where it would.
         assertBox(floor, 510, 200, 900, 5 * 80 + 4 * 20);
         floor.type("Name 1 (may be blank)", " ");
@@ -177,8 +182,8 @@ class BuildingTaskIT {
         floor.type("Name 5 (may be blank)", "");
         assertBox(floor, 510, 200, 900, 3 * 80 + 2 * 20);
         // The long name squeezes the others as much as itself: all say the same.
-        floor.press("=");
         floor.button("name 3").click();
+        floor.press("=");
         String squeezed = why(floor, "name 3");
         floor.button("name 2").click();
         assertThat(squeezed).matches("0\\.\\d+");

@@ -113,6 +113,15 @@ final class FloorPage {
         page.waitForCondition(() -> drawn() > before);
     }
 
+    /** Waits until nothing new has been drawn for a while. */
+    void awaitStill() {
+        int before;
+        do {
+            before = drawn();
+            page.waitForTimeout(500);
+        } while (drawn() != before);
+    }
+
     /** Waits until what is drawn is that box, give or take, or for a few seconds. */
     void awaitBox(List<Double> expected, double tolerance) {
         long until = System.nanoTime() + 5_000_000_000L;

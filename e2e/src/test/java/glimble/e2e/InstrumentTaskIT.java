@@ -259,4 +259,151 @@ class InstrumentTaskIT {
         assertThat(floor.part("bar 2")).hasCount(0);
         assertThat(floor.field("Name 2 (may be blank)")).hasCount(0);
     }
+
+    @ParameterizedTest
+    @CsvSource({"1280,800,14,6", "1920,1080,24,6"})
+    void the_score_has_as_many_rows_as_it_is_given_room_for(int width, int height, int large, int least) {
+        FloorPage floor = added("heat-board", "Rows " + width);
+        floor.page().setViewportSize(width, height);
+        floor.page().keyboard().press("z");
+        floor.page().waitForCondition(() -> rowsSeen(floor) >= large);
+        Locator divider = floor.page().getByRole(AriaRole.SEPARATOR);
+        divider.focus();
+        for (int i = 0; i < 20; i++) floor.page().keyboard().press("ArrowDown");
+        floor.page().waitForCondition(() -> rowsSeen(floor) < large);
+        assertThat(rowsSeen(floor)).isGreaterThanOrEqualTo(least);
+        // It is remembered.
+        String share = divider.getAttribute("aria-valuenow");
+        floor.page().reload();
+        floor.awaitRest();
+        assertThat(floor.page().getByRole(AriaRole.SEPARATOR)).hasAttribute("aria-valuenow", share);
+        floor.page().evaluate("localStorage.clear()");
+    }
+
+    private static int rowsSeen(FloorPage floor) {
+        return ((Number) floor.page().evaluate("""
+                () => {
+                  const area = document.querySelector('.score.surface').getBoundingClientRect();
+                  return [...document.querySelectorAll('.row')].filter((row) => {
+                    const { top, bottom } = row.getBoundingClientRect();
+                    return top >= area.top + 35 && bottom <= area.bottom + 1;
+                  }).length;
+                }
+                """)).intValue();
+    }
+
+    @Test
+    void a_group_is_one_row_when_it_is_folded_and_says_what_its_rows_have_in_common() {
+        FloorPage floor = added("heat-board", "Folded");
+        floor.awaitRest();
+        int before = floor.page().locator(".row").count();
+        floor.button("Fold rows group").click();
+        assertThat(floor.page().locator(".row")).hasCount(before - 20);
+        assertThat(floor.page().locator(".row", new Page.LocatorOptions().setHasText("rows group")))
+                .containsText(Pattern.compile("5 alike, \\d+ f apart"));
+        floor.button("Unfold rows group").click();
+        assertThat(floor.page().locator(".row")).hasCount(before);
+    }
+
+    @Test
+    void a_name_that_is_pulled_in_the_score_goes_to_where_it_is_drawn() {
+        FloorPage floor = added("flyer-bar", "Restacked");
+        floor.awaitRest();
+        Page page = floor.page();
+        assertThat(page.locator(".row .name")).hasText(new String[] {"role", "name", "plate", "rule"});
+        var from = floor.part("rule").boundingBox();
+        var to = floor.part("role").boundingBox();
+        page.mouse().move(from.x + 30, from.y + from.height / 2);
+        page.mouse().down();
+        page.mouse().move(to.x + 30, to.y + 3, new Mouse.MoveOptions().setSteps(5));
+        page.mouse().up();
+        assertThat(page.locator(".row .name")).hasText(new String[] {"rule", "role", "name", "plate"});
+    }
+
+    @Test
+    void the_picture_zooms_at_the_pointer_and_fits_again() {
+        FloorPage floor = added("flyer-bar", "Zoomed");
+        floor.awaitRest();
+        Page page = floor.page();
+        floor.button("plate").click();
+        floor.press("2");
+        Locator fit = page.locator("button.sight");
+        assertThat(fit).isVisible();
+        var handles = page.locator(".handles").boundingBox();
+        var area = page.locator(".picture-area").boundingBox();
+        assertThat(handles.width).isGreaterThan(area.width * 1.5);
+        // What is chosen is seen whole.
+        var frame = page.locator(".handles .frame").first().boundingBox();
+        assertThat(frame.x).isGreaterThanOrEqualTo(area.x - 1);
+        assertThat(frame.x + frame.width).isLessThanOrEqualTo(area.x + area.width + 1);
+        floor.press("0");
+        assertThat(fit).hasCount(0);
+        page.mouse().move(area.x + area.width / 4, area.y + area.height / 2);
+        page.mouse().wheel(0, -400);
+        assertThat(fit).isVisible();
+    }
+
+    @Test
+    void a_piece_changes_as_one_types_in_one_step_and_escape_gives_back_what_was_there() {
+        FloorPage floor = added("flyer-bar", "Typed");
+        floor.awaitRest();
+        Page page = floor.page();
+        floor.button("name").click();
+        Locator size = page.getByLabel("Size of letters");
+        size.focus();
+        double before = floor.drawnBox().get(3);
+        size.fill("120");
+        page.waitForCondition(() -> floor.drawnBox().get(3) > before + 20);
+        size.fill("130");
+        page.waitForCondition(() -> floor.drawnBox().get(3) > before + 30);
+        size.blur();
+        new SheetPage(floor).settled();
+        floor.press("Control+z");
+        assertThat(page.getByLabel("Size of letters")).hasValue("74");
+        page.getByLabel("Size of letters").focus();
+        page.getByLabel("Size of letters").fill("90");
+        page.waitForCondition(() -> floor.drawnBox().get(3) > before + 5);
+        page.getByLabel("Size of letters").press("Escape");
+        assertThat(page.getByLabel("Size of letters")).hasValue("74");
+        page.waitForCondition(() -> Math.abs(floor.drawnBox().get(3) - before) < 4);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"flyer-bar", "wind-strap", "judge-bar", "heat-board", "twin-bar", "place-and-hour", "next-up"})
+    void the_browser_draws_the_same_picture_where_phases_meet(String demo) {
+        FloorPage floor = added(demo, "Seams of " + demo);
+        floor.awaitRest();
+        int trials = floor.strip().getByRole(AriaRole.BUTTON).count();
+        for (int trial = 0; trial < trials; trial++) {
+            if (trial > 0) floor.press("]");
+            floor.awaitStill();
+            floor.press("r");
+            String rest = drawn(floor);
+            for (String phase : List.of("loop", "out")) {
+                Locator slider = floor.page().getByLabel("Frame of " + phase);
+                if (slider.getAttribute("aria-valuemax").equals("0")) continue;
+                slider.focus();
+                assertThat(drawn(floor))
+                        .as("%s, trial %s, first of %s", demo, trial, phase)
+                        .isEqualTo(rest);
+                if (!phase.equals("loop")) continue;
+                floor.press("End");
+                assertThat(drawn(floor))
+                        .as("%s, trial %s, last of loop", demo, trial)
+                        .isEqualTo(rest);
+            }
+        }
+    }
+
+    /** What stands on the canvas once nothing more is to be drawn. */
+    private static String drawn(FloorPage floor) {
+        return (String) floor.page().evaluate("""
+                async () => {
+                  const frame = () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)));
+                  const canvas = document.querySelector('[aria-label="The graphic with the values at hand"] canvas');
+                  await frame();
+                  return canvas.toDataURL();
+                }
+                """);
+    }
 }

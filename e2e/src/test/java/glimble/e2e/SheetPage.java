@@ -24,6 +24,10 @@ final class SheetPage {
                         AriaRole.BUTTON,
                         new Page.GetByRoleOptions().setName("New graphic").setExact(true))
                 .click();
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("nothing").setExact(true))
+                .click();
         assertThat(page.getByText("No parts yet")).isVisible();
         SheetPage sheet = new SheetPage(FloorPage.of(page));
         sheet.write("Name of the graphic", name);

@@ -1,8 +1,8 @@
 package glimble.prove;
 
-import glimble.document.Limits;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Limits;
 import glimble.proof.Filling;
 import java.io.IOException;
 import java.io.StringReader;

@@ -11,23 +11,58 @@ import glimble.proof.Prover;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.PrintStream;
+import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 import tools.jackson.core.JacksonException;
 
-/**
- * The proof from the command line. Ends with 0 if nothing is found, 1 if there are findings that are not accepted, 2 if it could not be
- * run.
- */
-public final class Prove {
-    private static final String USAGE =
-            "usage: prove GRAPHIC.json [NAMES.csv] [--house HOUSE.json] [--pictures FOLDER] [--sheet PAGE.html]";
+/** The proof from the command line. Findings that are accepted count for nothing. */
+@Command(
+        name = "prove",
+        description =
+                "Proves a graphic: ends with 0 if nothing is found, 1 if there are findings, 2 if it could not be run.",
+        mixinStandardHelpOptions = true,
+        version = "glimble 0.1")
+public final class Prove implements Callable<Integer> {
+    private static final int IMPOSSIBLE = 2;
 
-    private Prove() {}
+    @Parameters(index = "0", paramLabel = "GRAPHIC.json", description = "The document to prove.")
+    private Path graphic;
+
+    @Parameters(
+            index = "1",
+            arity = "0..1",
+            paramLabel = "NAMES.csv",
+            description = "Fillings to prove it with besides those that are made.")
+    private Optional<Path> names;
+
+    @Option(
+            names = "--house",
+            paramLabel = "HOUSE.json",
+            description = "The house style; without it, the one of the demo.")
+    private Optional<Path> house;
+
+    @Option(
+            names = "--pictures",
+            paramLabel = "FOLDER",
+            description = "The pictures of the house, named by their keys.")
+    private Optional<Path> pictures;
+
+    @Option(names = "--sheet", paramLabel = "PAGE.html", description = "Where a page with what is found is written.")
+    private Optional<Path> sheet;
+
+    @Spec
+    private CommandSpec spec;
 
     public static void main(String[] arguments) {
         PrintStream out = new PrintStream(System.out, true, StandardCharsets.UTF_8);
@@ -41,12 +76,16 @@ public final class Prove {
         }
     }
 
-    private record Options(
-            Path graphic, Optional<Path> names, Optional<Path> house, Optional<Path> pictures, Optional<Path> sheet) {}
-
     static int run(List<String> arguments, PrintStream out) {
+        PrintWriter writer = new PrintWriter(out, true);
+        return new CommandLine(new Prove()).setOut(writer).setErr(writer).execute(arguments.toArray(String[]::new));
+    }
+
+    @Override
+    public Integer call() {
+        PrintWriter out = spec.commandLine().getOut();
         try {
-            return prove(options(arguments), out);
+            return prove(out);
         } catch (Impossible | NamesTable.BadTable | BadPicture e) {
             out.println(e.getMessage());
         } catch (JacksonException e) {
@@ -54,33 +93,13 @@ public final class Prove {
         } catch (IOException e) {
             out.println("Cannot read or write " + e.getMessage() + ".");
         }
-        return 2;
+        return IMPOSSIBLE;
     }
 
-    private static Options options(List<String> arguments) throws Impossible {
-        List<Path> files = new ArrayList<>();
-        java.util.Map<String, Path> named = new java.util.HashMap<>();
-        for (int i = 0; i < arguments.size(); i++) {
-            String argument = arguments.get(i);
-            if (!argument.startsWith("--")) files.add(Path.of(argument));
-            else if (List.of("--house", "--pictures", "--sheet").contains(argument) && i + 1 < arguments.size()) {
-                named.put(argument, Path.of(arguments.get(++i)));
-            } else throw new Impossible(USAGE);
-        }
-        if (files.isEmpty() || files.size() > 2) throw new Impossible(USAGE);
-        return new Options(
-                files.get(0),
-                files.size() == 2 ? Optional.of(files.get(1)) : Optional.empty(),
-                Optional.ofNullable(named.get("--house")),
-                Optional.ofNullable(named.get("--pictures")),
-                Optional.ofNullable(named.get("--sheet")));
-    }
-
-    private static int prove(Options options, PrintStream out)
-            throws IOException, BadPicture, Impossible, NamesTable.BadTable {
+    private int prove(PrintWriter out) throws IOException, BadPicture, Impossible, NamesTable.BadTable {
         JdkTypesetter typesetter = new JdkTypesetter();
-        HouseFile house = HouseFile.read(options.house(), options.pictures());
-        Reading reading = GraphicJson.read(Files.readString(options.graphic()), typesetter.fonts());
+        HouseFile style = HouseFile.read(this.house, pictures);
+        Reading reading = GraphicJson.read(Files.readString(graphic), typesetter.fonts());
         if (reading.graphic().isEmpty()) {
             throw new Impossible("The graphic cannot be read:\n"
                     + String.join(
@@ -90,23 +109,21 @@ public final class Prove {
                                     .toList()));
         }
         Graphic read = reading.graphic().get();
-        Graphic graphic = read.withFrame(read.frame().of(house.safe(), house.wholePixels()));
-        Fillings.Made made = Fillings.made(graphic, typesetter, house.pictures());
-        List<Filling> named = options.names().isPresent()
-                ? NamesTable.read(Files.readString(options.names().get()), graphic)
-                : List.of();
-        Prover prover = new Prover(graphic, house.palette(), typesetter, house.pictures());
+        Graphic framed = read.withFrame(read.frame().of(style.safe(), style.wholePixels()));
+        Fillings.Made made = Fillings.made(framed, typesetter, style.pictures());
+        List<Filling> named = names.isPresent() ? NamesTable.read(Files.readString(names.get()), framed) : List.of();
+        Prover prover = new Prover(framed, style.palette(), typesetter, style.pictures());
         ProofRun.Standing proof = ProofRun.of(prover, made, named).run();
-        print(graphic, proof, out);
+        print(framed, proof, out);
         if (!proof.left().isEmpty()) out.println("\n" + proof.left());
-        if (options.sheet().isPresent()) {
-            WorstFrame frames = new WorstFrame(graphic, house.palette(), typesetter, house.pictures(), house.source());
-            Files.writeString(options.sheet().get(), ProofSheet.html(graphic.name(), proof, graphic.proof(), frames));
+        if (sheet.isPresent()) {
+            WorstFrame frames = new WorstFrame(framed, style.palette(), typesetter, style.pictures(), style.source());
+            Files.writeString(sheet.get(), ProofSheet.html(framed.name(), proof, framed.proof(), frames));
         }
         return proof.open() == 0 ? 0 : 1;
     }
 
-    private static void print(Graphic graphic, ProofRun.Standing proof, PrintStream out) {
+    private static void print(Graphic graphic, ProofRun.Standing proof, PrintWriter out) {
         out.println(graphic.name() + ": proved for " + ProofSheet.count(proof.done(), "filling") + ", "
                 + ProofSheet.count(proof.open(), "finding"));
         for (Finding finding : proof.findings()) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.Starts;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.proof.Filling;
@@ -20,7 +21,7 @@ import java.util.TreeMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
 
-/** That the demo graphics are examples: whatever is filled in, the proof finds nothing that is not accepted. */
+/** That the demo graphics, and what a new one can begin with, are examples: whatever is filled in, the proof finds nothing that is not accepted. */
 class DemoProofTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
 
@@ -43,7 +44,9 @@ class DemoProofTest {
             "Oona Varga 👩‍🚀🪁");
 
     static List<String> demos() {
-        return DemoGraphics.all();
+        List<String> all = new ArrayList<>(DemoGraphics.all());
+        all.addAll(Starts.all());
+        return all;
     }
 
     @ParameterizedTest
@@ -59,9 +62,13 @@ class DemoProofTest {
         for (int i = 0; i < fillings.size(); i++) findings.add(i, prover.faults(fillings.get(i)));
         assertThat(findings.all().stream()
                         .filter(finding -> finding.accepted().isEmpty())
-                        .map(finding -> finding.worst().check() + " " + finding.worst().phase() + " " + finding.worst().frame() + " " + finding.worst().part() + ": "
-                                + finding.worst().sentence() + " × " + finding.trials().size() + " with "
-                                + fillings.get(finding.trial()).values()))
+                        .map(finding ->
+                                finding.worst().check() + " " + finding.worst().phase() + " "
+                                        + finding.worst().frame() + " "
+                                        + finding.worst().part() + ": "
+                                        + finding.worst().sentence() + " × "
+                                        + finding.trials().size() + " with "
+                                        + fillings.get(finding.trial()).values()))
                 .as(graphic.name())
                 .isEmpty();
     }
@@ -77,9 +84,7 @@ class DemoProofTest {
                 boolean text1 = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
                 if (!text1) continue;
                 // No more than a form lets through.
-                String let = field.longest() > 0
-                        ? Letters.cut(text, field.longest(), TYPESETTER.writing())
-                        : text;
+                String let = field.longest() > 0 ? Letters.cut(text, field.longest(), TYPESETTER.writing()) : text;
                 if (field.required() && let.isBlank()) continue;
                 Map<String, String> one = new TreeMap<>(samples);
                 one.put(field.key(), let);

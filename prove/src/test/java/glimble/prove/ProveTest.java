@@ -105,7 +105,7 @@ class ProveTest {
     @Test
     void what_cannot_be_run_says_why() throws IOException {
         assertThat(prove()).isEqualTo(2);
-        assertThat(printed()).contains("usage: prove");
+        assertThat(printed()).contains("Missing required parameter", "Usage: prove");
         assertThat(prove(Files.writeString(folder.resolve("no.json"), "{"))).isEqualTo(2);
         assertThat(printed()).contains("This is no JSON");
         Path wrong = folder.resolve("bad.json");

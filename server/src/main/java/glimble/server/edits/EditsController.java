@@ -2,7 +2,6 @@ package glimble.server.edits;
 
 import glimble.budget.Budget;
 import glimble.document.GraphicWriter;
-import glimble.document.Limits;
 import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
 import glimble.edit.Gestures;
@@ -10,10 +9,12 @@ import glimble.edit.GroupEdits;
 import glimble.edit.LoopGestures;
 import glimble.edit.MoveEdits;
 import glimble.edit.PartEdits;
+import glimble.edit.ProposedCases;
 import glimble.edit.Rescale;
 import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
+import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
@@ -105,6 +106,8 @@ class EditsController {
         RENAME_VARIANT,
         REMOVE_FIELD,
         PROPOSE_TRIALS,
+        /** Rows of the case table for what may be blank, with variants to begin with. */
+        PROPOSE_CASES,
         RESCALE
     }
 
@@ -166,6 +169,7 @@ class EditsController {
         String key = request.key();
         if (request.what() == What.ADD_PART) return added(graphic, request);
         if (request.what() == What.PROPOSE_TRIALS) return withTrials(graphic);
+        if (request.what() == What.PROPOSE_CASES) return ProposedCases.of(graphic);
         if (request.what() == What.GROUP_PARTS) return grouped(graphic, request);
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
         Optional<Graphic> moved = edited(graphic, request, key);

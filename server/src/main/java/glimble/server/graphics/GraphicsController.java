@@ -1,8 +1,8 @@
 package glimble.server.graphics;
 
-import glimble.document.Limits;
 import glimble.edit.Uses;
 import glimble.graphic.Graphic;
+import glimble.graphic.Limits;
 import glimble.server.problems.Refused;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.net.URI;

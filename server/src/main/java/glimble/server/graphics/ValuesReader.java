@@ -1,6 +1,6 @@
 package glimble.server.graphics;
 
-import glimble.document.Limits;
+import glimble.graphic.Limits;
 import glimble.server.problems.Refused;
 import java.util.List;
 import java.util.Map;

@@ -1,7 +1,7 @@
 package glimble.server.fuzz;
 
 import glimble.document.GraphicReader;
-import glimble.document.Limits;
+import glimble.graphic.Limits;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.function.Consumer;

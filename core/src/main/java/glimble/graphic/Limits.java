@@ -1,4 +1,4 @@
-package glimble.document;
+package glimble.graphic;
 
 import glimble.text.FreshName;
 

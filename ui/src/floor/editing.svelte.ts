@@ -1,0 +1,330 @@
+import { editGraphic, workOut, workOutSeen, type Edit, type Seen, type WorkOptions } from '../api/client';
+import type { EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
+import { within, type Phase } from '../player/moment';
+import { ready } from '../player/ready';
+import { actNow } from './acts';
+import { Choice } from './choice.svelte';
+import { movedParts, pulled } from './handles';
+import { History } from './history.svelte';
+import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
+import { inWords } from './pathWords';
+
+const PLAIN: Played = { in: '', loop: '', out: '' };
+
+/** Edits after which another part is looked at: the one they make, or the one there was under its new name; none once it is gone. */
+const LEADS_ON: EditWhat[] = [
+  'ADD_PART',
+  'REMOVE_PART',
+  'RENAME_PART',
+  'DUPLICATE_PART',
+  'DUPLICATE_WITH_FIELDS',
+  'COPY_AS_ROWS',
+  'GROUP_PARTS',
+  'COPY_MOVES',
+  'LINK_MOVES',
+];
+
+/**
+ * The design at hand, what is worked out of it, and changes of it: one after the other, each worked out before it counts, and each one
+ * step of undo.
+ */
+export abstract class Editing extends Choice {
+  /** Told after every change that was taken. */
+  protected abstract keepDraftSoon(): void;
+
+  history = new History<Graphic>();
+  values = $state<Values>({});
+  /** One for each trial of the document. */
+  trialsWorked = $state.raw<Worked[]>([]);
+  fault = $state('');
+  /** Why the last change was refused; empty once one is taken again. */
+  refusal = $state('');
+  /** Grows with each refusal, so that what was typed can be put back. */
+  refusals = $state(0);
+  /** How many changes are being worked out. */
+  changing = $state(0);
+  #changes: Promise<unknown> = Promise.resolve();
+  /** Names that parts had before, and have now. */
+  #renamed: Record<string, string> = {};
+  #asked = false;
+  /** A style that is looked at on a part but not chosen. */
+  #previewing = false;
+  #working = false;
+  /** The whole design, as it is saved. */
+  design = $derived(this.history.present);
+  /** What is looked at whatever the case table says. */
+  pinned = $state.raw<Played>();
+  /** What is on air when the graphic is taken. */
+  onAir = $state<Standing>('NOTHING');
+  /** The design as it was last worked out, with what is played for the values at hand. */
+  protected seen = $state.raw<Seen>();
+  protected isSeen = $derived(this.seen !== undefined && this.seen.design === this.design);
+  /** The variants that are played for the values at hand. */
+  played = $derived(this.isSeen ? this.seen!.played : PLAIN);
+  /** The design with the variants that are played in the place of its phases; changes land where they belong. */
+  document = $derived(this.isSeen ? this.seen!.document : this.design);
+  part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
+  move = $derived(
+    this.moves[0] &&
+      movesOf(this.document, this.moves[0].phase).find(({ key }) => key === this.moves[0]!.key),
+  );
+
+  trials = $derived(this.document?.trials ?? []);
+  mirrored = $derived(this.worked?.mirrored ?? false);
+  /** Changes the whole design, whatever is looked at of it: its cases and variants. */
+  changeDesign(edit: (design: Graphic) => Graphic | Promise<Graphic>): Promise<void> {
+    return this.#change(() => this.design, edit, PLAIN);
+  }
+
+  /** @param seen the design it was worked out of; missing where that is not made, only looked at */
+  protected show(worked: Worked, seen?: Seen): void {
+    this.worked = worked;
+    if (seen) this.seen = seen;
+    const moment = within(worked.reel, this.moment);
+    // Setting it draws the whole strip anew.
+    if (moment.frame !== this.moment.frame) this.moment = moment;
+  }
+
+  /** Works out the values at hand. While one request is on its way the next waits, and only the latest is sent. */
+  async workOutValues(): Promise<void> {
+    this.#asked = true;
+    if (this.#working) return;
+    this.#working = true;
+    try {
+      while (this.#asked && this.design) {
+        this.#asked = false;
+        const seen = await workOutSeen(this.design, [this.values], this.options());
+        const worked = seen.worked[0]!;
+        await ready([worked.reel]);
+        if (!this.#asked) this.show(worked, seen);
+        this.fault = '';
+      }
+    } catch (error) {
+      this.fault = (error as Error).message;
+    } finally {
+      this.#working = false;
+    }
+  }
+
+  protected options(): WorkOptions {
+    return { onAir: this.onAir, played: this.pinned };
+  }
+
+  async workOutTrials(): Promise<void> {
+    if (!this.design) return;
+    try {
+      const worked = await workOut(
+        this.design,
+        this.trials.map((trial) => trial.values),
+        { onAir: this.onAir },
+      );
+      await ready(worked.map(({ reel }) => reel));
+      this.trialsWorked = worked;
+    } catch (error) {
+      this.fault = (error as Error).message;
+    }
+  }
+
+  /**
+   * Changes the document. Changes wait for each other, and each is worked out before it counts: one that cannot be, such as a
+   * circle, is refused with the reason and changes nothing.
+   *
+   * @param afterwards done together with a change that is taken
+   */
+  change(edit: (document: Graphic) => Graphic | Promise<Graphic>, afterwards = () => {}): Promise<void> {
+    return this.#change(() => this.document, edit, undefined, afterwards);
+  }
+
+  /** @param seenAs what is played in what is changed; missing for what is looked at when it is changed */
+  #change(
+    before: () => Graphic | undefined,
+    edit: (document: Graphic) => Graphic | Promise<Graphic>,
+    seenAs?: Played,
+    afterwards = () => {},
+  ): Promise<void> {
+    this.changing += 1;
+    const act = actNow();
+    const done = this.#changes.then(async () => {
+      let asked: Graphic | undefined;
+      try {
+        const document = before();
+        if (!document) return;
+        const played = seenAs ?? this.played;
+        asked = document;
+        const edited = await edit(document);
+        asked = edited;
+        const trials = (edited.trials ?? []).map((trial) => trial.values);
+        const seen = await workOutSeen(edited, [this.values, ...trials], {
+          ...this.options(),
+          seenAs: played,
+        });
+        const [worked, ...ofTrials] = seen.worked;
+        await ready(seen.worked.map(({ reel }) => reel));
+        this.history.change(seen.design, act);
+        this.#previewing = false;
+        this.keepDraftSoon();
+        afterwards();
+        const atRest = this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
+        this.show(worked!, seen);
+        if (atRest) this.toRest();
+        this.trialsWorked = ofTrials;
+        this.refusal = '';
+      } catch (error) {
+        this.refusal = inWords((error as Error).message, asked);
+        // Whoever is still typing is not disturbed.
+        if (act === undefined || act !== actNow()) this.refusals += 1;
+      } finally {
+        this.changing -= 1;
+      }
+    });
+    this.#changes = done;
+    return done;
+  }
+
+  changePart(key: string, changes: Partial<Part>): Promise<void> {
+    return this.#changePart(key, (part) => ({ ...part, ...changes }));
+  }
+
+  #changePart(key: string, changed: (part: Part) => Part): Promise<void> {
+    return this.change((document) => {
+      const parts = document.parts ?? [];
+      // It may have been given another name while this change was waiting.
+      const now = parts.some((part) => part.key === key) ? key : this.#renamed[key];
+      return { ...document, parts: parts.map((part) => (part.key === now ? changed(part) : part)) };
+    });
+  }
+
+  /** An edit that touches more than one place; the server knows how. */
+  edit(edit: Edit): Promise<void> {
+    const before = this.selected;
+    let next = before;
+    return this.change(
+      async (document) => {
+        const edited = await editGraphic(document, this.values, edit);
+        if (LEADS_ON.includes(edit.what)) next = edited.part;
+        return edited.document;
+      },
+      () => {
+        if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
+        // What was removed is not chosen any more; nor is anything in its place, lest a second key removes that as well.
+        if (edit.what === 'REMOVE_PART') this.others = this.others.filter((key) => key !== edit.key);
+        // Whoever has chosen another part in the meantime keeps it.
+        if (this.selected === before && next !== before) {
+          this.selected = next;
+          this.others = [];
+        }
+      },
+    );
+  }
+
+  /** Moves the selected part by so many px of the picture: the offsets of its places change, or of its parts' places. */
+  movePart(x: number, y: number): Promise<void> {
+    const [mirrored, key] = [this.mirrored, this.selected];
+    return this.change((document) => {
+      const across = movedParts(document.parts ?? [], key, 'x', x, mirrored);
+      return { ...document, parts: movedParts(across, key, 'y', y, mirrored) };
+    });
+  }
+
+  /**
+   * Pulls sides of the selected part by px of the picture as designed.
+   *
+   * @param x which side, -1 for the left, 1 for the right, and how far
+   * @param y likewise from top to bottom
+   */
+  pullPart(x: { side: number; by: number }, y: { side: number; by: number }): Promise<void> {
+    return this.#changePart(this.selected, (part) => {
+      const across = x.side ? pulled(part, 'x', x.side < 0 ? x.by : 0, x.side > 0 ? x.by : 0) : undefined;
+      const down = y.side ? pulled(part, 'y', y.side < 0 ? y.by : 0, y.side > 0 ? y.by : 0) : undefined;
+      return {
+        ...part,
+        ...(across && { width: across.size, x: across.place }),
+        ...(down && { height: down.size, y: down.place }),
+      };
+    });
+  }
+
+  /** Shows the graphic with an edit that is not made, and resolves with how long its phase is; without one, as it is. */
+  async previewEdit(edit?: Edit): Promise<boolean> {
+    const document = this.document;
+    if (!document || (!edit && !this.#previewing)) return false;
+    this.#previewing = edit !== undefined;
+    try {
+      const tried = edit ? (await editGraphic(document, this.values, edit)).document : document;
+      const [worked] = await workOut(tried, [this.values], { ...this.options(), seenAs: this.played });
+      await ready([worked!.reel]);
+      if (this.#previewing !== (edit !== undefined) || this.document !== document) return false;
+      this.show(worked!);
+      return true;
+    } catch {
+      return false;
+    }
+  }
+
+  /** Shows the values at hand with some changes to a part that are not made; without any, as it is. */
+  async preview(changes?: Partial<Part>): Promise<void> {
+    const document = this.document;
+    if (!document || (!changes && !this.#previewing)) return;
+    this.#previewing = changes !== undefined;
+    const parts = (document.parts ?? []).map((part) =>
+      changes && part.key === this.selected ? { ...part, ...changes } : part,
+    );
+    try {
+      const tried = { ...document, parts };
+      const [worked] = await workOut(tried, [this.values], { ...this.options(), seenAs: this.played });
+      await ready([worked!.reel]);
+      if (this.#previewing === (changes !== undefined) && this.document === document) this.show(worked!);
+    } catch {
+      // What cannot be shown is refused with its reason when it is chosen.
+    }
+  }
+
+  changeMoves(phase: Phase, rule: (moves: Move[]) => Move[]): Promise<void> {
+    return this.change((document) => withMoves(document, phase, rule));
+  }
+
+  /** Changes every move that is chosen, in one act; of a linked copy, the one it is linked to. */
+  changeChosen(changes: (move: Move) => Partial<Move>): Promise<void> {
+    const chosen = byPhase(this.moves);
+    return this.change((document) =>
+      chosen.reduce(
+        (changed, [phase, keys]) =>
+          withMoves(changed, phase, (moves) => {
+            const originals = moves.flatMap(({ key, like }) => (keys.includes(key) && like ? [like] : []));
+            return moves.map((move) =>
+              !move.like && (keys.includes(move.key) || originals.includes(move.key))
+                ? { ...move, ...changes(move) }
+                : move,
+            );
+          }),
+        document,
+      ),
+    );
+  }
+
+  /** Removes every move that is chosen, in one act. */
+  removeMoves(): Promise<void> {
+    const chosen = byPhase(this.moves);
+    this.moves = [];
+    return this.change(async (document) => {
+      let left = document;
+      for (const [phase, keys] of chosen) {
+        const edit: Edit = { what: 'REMOVE_MOVES', key: '', keys, phase: PHASE_KEYS[phase] };
+        left = (await editGraphic(left, this.values, edit)).document;
+      }
+      return left;
+    });
+  }
+
+  async renameMove(to: string): Promise<void> {
+    const move = this.moves[0];
+    if (!move || to === move.key) return;
+    await this.edit({ what: 'RENAME_MOVE', key: move.key, newName: to, phase: PHASE_KEYS[move.phase] });
+    if (!this.refusal) this.moves = [{ ...move, key: to }];
+  }
+
+  group(): void {
+    if (this.chosenParts.length > 0) void this.edit({ what: 'GROUP_PARTS', key: '', keys: this.chosenParts });
+    this.others = [];
+  }
+}
