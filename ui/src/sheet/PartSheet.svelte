@@ -402,6 +402,7 @@
   }
 
   p {
+    clear: both;
     margin: 0 0 5px;
     line-height: 1.5;
   }

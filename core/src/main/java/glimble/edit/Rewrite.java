@@ -12,7 +12,6 @@ import glimble.graphic.Span;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Makes changed copies of parts and moves; what is not named stays as it is. */
@@ -36,8 +35,7 @@ final class Rewrite {
     static Part room(Part part, UnaryOperator<Size> size) {
         if (!(part instanceof TextPart text) || text.fit().isEmpty()) return part;
         Fit fit = text.fit().get();
-        Fit fitted = new Fit(size.apply(fit.room()), fit.lines(), fit.least(), fit.both(), fit.together());
-        return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fitted), text.look());
+        return text.withFit(fit.withRoom(size.apply(fit.room())));
     }
 
     private static Span span(Base base, Axis axis, UnaryOperator<Size> size, UnaryOperator<Place> place) {

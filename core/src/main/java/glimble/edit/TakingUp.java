@@ -60,16 +60,10 @@ final class TakingUp {
         }
         if (last.isEmpty()) return graphic;
         String above = last.get().key();
-        TextPart styled = new TextPart(
-                added.base()
-                        .withSpans(
-                                new Span(added.span(Axis.X).size(), hang(Edge.START, above, Edge.START, 0)),
-                                new Span(added.span(Axis.Y).size(), hang(Edge.START, above, Edge.END, BELOW))),
-                added.text(),
-                last.get().style(),
-                added.layout(),
-                added.fit(),
-                added.look());
+        Span across = new Span(added.span(Axis.X).size(), hang(Edge.START, above, Edge.START, 0));
+        Span down = new Span(added.span(Axis.Y).size(), hang(Edge.START, above, Edge.END, BELOW));
+        TextPart styled = added.withBase(added.base().withSpans(across, down))
+                .withStyle(last.get().style());
         return replaced(graphic, styled);
     }
 

@@ -17,4 +17,8 @@ public record BoxPart(Base base, Paint fill, Corners corners, double slant, Look
     public BoxPart withBase(Base other) {
         return new BoxPart(other, fill, corners, slant, look);
     }
+
+    public BoxPart withFill(Paint other) {
+        return new BoxPart(base, other, corners, slant, look);
+    }
 }

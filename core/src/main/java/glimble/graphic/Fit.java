@@ -9,4 +9,21 @@ package glimble.graphic;
  * @param both whether height shrinks with width
  * @param together texts with the same word here are all squeezed as much as the one that needs it most; empty for alone
  */
-public record Fit(Size room, int lines, double least, boolean both, String together) {}
+public record Fit(Size room, int lines, double least, boolean both, String together) {
+
+    public Fit withRoom(Size other) {
+        return new Fit(other, lines, least, both, together);
+    }
+
+    public Fit withLines(int other) {
+        return new Fit(room, other, least, both, together);
+    }
+
+    public Fit withLeast(double other) {
+        return new Fit(room, lines, other, both, together);
+    }
+
+    public Fit withBoth() {
+        return new Fit(room, lines, least, true, together);
+    }
+}

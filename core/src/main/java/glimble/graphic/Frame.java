@@ -22,6 +22,10 @@ public record Frame(int width, int height, Rate rate, int length, boolean fills,
         return new Frame(width, height, rate, length, fills, areas, whole);
     }
 
+    public Frame withLength(int frames) {
+        return new Frame(width, height, rate, frames, fills, safe, wholePixels);
+    }
+
     /** Extent along an axis, px. */
     public int extent(Axis axis) {
         return axis == Axis.X ? width : height;

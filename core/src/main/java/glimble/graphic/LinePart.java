@@ -16,4 +16,8 @@ public record LinePart(Base base, Paint fill, boolean round, Look look) implemen
     public LinePart withBase(Base other) {
         return new LinePart(other, fill, round, look);
     }
+
+    public LinePart withFill(Paint other) {
+        return new LinePart(base, other, round, look);
+    }
 }

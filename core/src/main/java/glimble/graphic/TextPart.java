@@ -23,4 +23,16 @@ public record TextPart(Base base, String text, TextStyle style, TextLayout layou
     public TextPart withBase(Base other) {
         return new TextPart(other, text, style, layout, fit, look);
     }
+
+    public TextPart withText(String other) {
+        return new TextPart(base, other, style, layout, fit, look);
+    }
+
+    public TextPart withStyle(TextStyle other) {
+        return new TextPart(base, text, other, layout, fit, look);
+    }
+
+    public TextPart withFit(Fit other) {
+        return new TextPart(base, text, style, layout, Optional.of(other), look);
+    }
 }

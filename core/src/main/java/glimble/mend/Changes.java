@@ -3,7 +3,6 @@ package glimble.mend;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.Field;
-import glimble.graphic.Fit;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Size;
@@ -11,7 +10,6 @@ import glimble.graphic.Span;
 import glimble.graphic.TextPart;
 import glimble.graphic.Variant;
 import java.util.List;
-import java.util.Optional;
 import java.util.function.UnaryOperator;
 
 /** Single changes of a graphic, where a part stands otherwise in a variant there too. */
@@ -51,10 +49,6 @@ final class Changes {
 
     static Graphic text(Graphic graphic, String key, UnaryOperator<TextPart> change) {
         return part(graphic, key, part -> part instanceof TextPart text ? change.apply(text) : part);
-    }
-
-    static TextPart fitted(TextPart text, Fit fit) {
-        return new TextPart(text.base(), text.text(), text.style(), text.layout(), Optional.of(fit), text.look());
     }
 
     static Graphic longest(Graphic graphic, String field, int letters) {

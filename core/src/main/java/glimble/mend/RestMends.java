@@ -207,9 +207,7 @@ final class RestMends {
                     "room",
                     where + ", least " + Math.round(squeeze * 100) + " %",
                     Changes.text(
-                            graphic,
-                            text.key(),
-                            one -> Changes.fitted(one, new Fit(room, lines, squeeze, false, together))));
+                            graphic, text.key(), one -> one.withFit(new Fit(room, lines, squeeze, false, together))));
         }
         add(
                 "lines",
@@ -217,7 +215,7 @@ final class RestMends {
                 Changes.text(
                         graphic,
                         text.key(),
-                        one -> Changes.fitted(one, new Fit(room, Math.max(2, lines), least, false, together))));
+                        one -> one.withFit(new Fit(room, Math.max(2, lines), least, false, together))));
     }
 
     private void squeeze() {
@@ -229,26 +227,12 @@ final class RestMends {
                             "squeeze",
                             fault.part() + " squeezed to " + Math.round(least * 100) + " % instead of "
                                     + Math.round(fit.least() * 100) + " %",
-                            Changes.text(
-                                    graphic,
-                                    text.key(),
-                                    one -> Changes.fitted(
-                                            one, new Fit(fit.room(), fit.lines(), least, fit.both(), fit.together()))));
+                            Changes.text(graphic, text.key(), one -> one.withFit(fit.withLeast(least))));
                 }
                 add(
                         "lines",
                         fault.part() + " in up to " + (fit.lines() + 1) + " lines",
-                        Changes.text(
-                                graphic,
-                                text.key(),
-                                one -> Changes.fitted(
-                                        one,
-                                        new Fit(
-                                                fit.room(),
-                                                fit.lines() + 1,
-                                                fit.least(),
-                                                fit.both(),
-                                                fit.together()))));
+                        Changes.text(graphic, text.key(), one -> one.withFit(fit.withLines(fit.lines() + 1))));
             });
             limits(text);
             smaller(text);
@@ -326,11 +310,7 @@ final class RestMends {
                 .ifPresent(fit -> add(
                         "both",
                         fault.part() + " squeezed in height as well",
-                        Changes.text(
-                                graphic,
-                                fault.part(),
-                                one -> Changes.fitted(
-                                        one, new Fit(fit.room(), fit.lines(), fit.least(), true, fit.together())))));
+                        Changes.text(graphic, fault.part(), one -> one.withFit(fit.withBoth()))));
     }
 
     private void smaller(TextPart text) {
@@ -341,16 +321,7 @@ final class RestMends {
                     "size of letters",
                     "letters of " + text.key() + " " + NumberWords.of(size) + " px instead of "
                             + NumberWords.of(style.size()),
-                    Changes.text(
-                            graphic,
-                            text.key(),
-                            one -> new TextPart(
-                                    one.base(),
-                                    one.text(),
-                                    new TextStyle(style.font(), size, style.tracking(), style.fill()),
-                                    one.layout(),
-                                    one.fit(),
-                                    one.look())));
+                    Changes.text(graphic, text.key(), one -> one.withStyle(style.withSize(size))));
         }
     }
 

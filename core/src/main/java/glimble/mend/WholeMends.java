@@ -12,7 +12,6 @@ import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.graphic.TextPart;
-import glimble.graphic.TextStyle;
 import glimble.graphic.Travel;
 import glimble.graphic.Variant;
 import glimble.proof.Fault;
@@ -106,19 +105,8 @@ final class WholeMends {
     }
 
     private static Part filled(Part part, Paint fill) {
-        if (part instanceof TextPart text) {
-            TextStyle style = text.style();
-            return new TextPart(
-                    text.base(),
-                    text.text(),
-                    new TextStyle(style.font(), style.size(), style.tracking(), fill),
-                    text.layout(),
-                    text.fit(),
-                    text.look());
-        }
-        if (part instanceof BoxPart box) return new BoxPart(box.base(), fill, box.corners(), box.slant(), box.look());
-        LinePart line = (LinePart) part;
-        return new LinePart(line.base(), fill, line.round(), line.look());
+        if (part instanceof TextPart text) return text.withStyle(text.style().withFill(fill));
+        return part instanceof BoxPart box ? box.withFill(fill) : ((LinePart) part).withFill(fill);
     }
 
     private static double[] rgb(String colour) {
@@ -188,10 +176,6 @@ final class WholeMends {
 
     private void lasting(int frames) {
         Frame now = graphic.frame();
-        add(
-                "length",
-                frames + " frames long instead of " + now.length(),
-                graphic.withFrame(new Frame(
-                        now.width(), now.height(), now.rate(), frames, now.fills(), now.safe(), now.wholePixels())));
+        add("length", frames + " frames long instead of " + now.length(), graphic.withFrame(now.withLength(frames)));
     }
 }

@@ -3,6 +3,7 @@ package glimble.reel;
 import glimble.budget.Budget;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
+import glimble.graphic.Corners;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
@@ -190,33 +191,49 @@ public final class ReelMaker {
 
     private Layer layer(Part part, Map<String, Integer> index, Motions motions) {
         PartRest at = rest.part(part.key());
+        boolean mirrored = rest.mirrored();
+        Rect box = Rounding.px(at.box());
+        Rect ink = Rounding.px(at.drawn());
+        double baseline = Rounding.px(at.baseline());
+        Corners corners = LayerLook.corners(part, at.box(), mirrored);
+        double slant = LayerLook.slant(part, at.box(), mirrored);
+        Layer.Fill fill = LayerLook.fill(part, at.box(), mirrored);
+        Layer.Line stroke = LayerLook.stroke(part.look());
+        Layer.ThrownShadow shadow = LayerLook.shadow(part.look(), mirrored);
+        Layer.ThrownShadow glow = LayerLook.glow(part.look());
+        double opacity = Rounding.factor(part.look().opacity());
         String picture = picture(part);
+        Rect pictureAt = pictureAt(part, picture, at.box());
+        List<GlyphRun> runs = at.line().map(ReelMaker::runs).orElse(List.of());
         List<Track> tracks = motions.tracks(part.key());
+        List<Rect> units = isApart(tracks) ? LayerLook.units(at) : List.of();
+        int within = index.getOrDefault(groups.getOrDefault(part.key(), ""), -1);
+        boolean flipped = mirrored && part instanceof BoxPart;
         return new Layer(
                 part.key(),
                 part.kind(),
-                Rounding.px(at.box()),
-                Rounding.px(at.drawn()),
-                Rounding.px(at.baseline()),
-                LayerLook.corners(part, at.box(), rest.mirrored()),
-                LayerLook.slant(part, at.box(), rest.mirrored()),
-                LayerLook.fill(part, at.box(), rest.mirrored()),
-                LayerLook.stroke(part.look()),
-                LayerLook.shadow(part.look(), rest.mirrored()),
-                LayerLook.glow(part.look()),
-                Rounding.factor(part.look().opacity()),
+                box,
+                ink,
+                baseline,
+                corners,
+                slant,
+                fill,
+                stroke,
+                shadow,
+                glow,
+                opacity,
                 picture,
-                pictureAt(part, picture, at.box()),
-                at.line().map(ReelMaker::runs).orElse(List.of()),
-                isApart(tracks) ? LayerLook.units(at) : List.of(),
+                pictureAt,
+                runs,
+                units,
                 LayerLook.em(part),
-                LayerLook.held(part, rest.mirrored()),
+                LayerLook.held(part, mirrored),
                 masks(part, index),
-                index.getOrDefault(groups.getOrDefault(part.key(), ""), -1),
+                within,
                 tracks,
                 motions.resizes(part.key()),
                 part.base().unseen(),
-                rest.mirrored() && part instanceof BoxPart);
+                flipped);
     }
 
     /** Whether letters are ever drawn one by one; only then does a player need to know where each is. */
