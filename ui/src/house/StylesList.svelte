@@ -57,6 +57,7 @@
           label="Font of {name}"
           value={letters.style.font}
           options={fonts.map(({ id }) => id)}
+          words={(id) => fonts.find((font) => font.id === id)?.name ?? id}
           onchange={(font) => changeLetters(i, letters, { font })}
         />
         size <NumberPiece

@@ -36,7 +36,7 @@
 <button
   class="plain act"
   title="A copy with fields of its own: ‘name 2’ after ‘name 1’ (D)"
-  onclick={() => floor.edit({ what: 'DUPLICATE_WITH_FIELDS', key: part.key })}>with new fields</button
+  onclick={() => floor.edit({ what: 'DUPLICATE_WITH_FIELDS', key: part.key })}>new fields</button
 >
 <button
   class="plain act"

@@ -119,10 +119,8 @@
       >{WORDS[to]}</button
     >
   {/each}
-</p>
-{#if bars.length > 0 && others.length > 0}
-  <p>
-    all its moves
+  {#if bars.length > 0 && others.length > 0}
+    · all
     <ChoicePiece
       label="Copy its moves to"
       value={TO}
@@ -135,18 +133,18 @@
       options={[LINK, ...others]}
       onchange={(to) => to !== LINK && floor.edit({ what: 'LINK_MOVES', key: floor.selected, newName: to })}
     />
-  </p>
-{/if}
-<h3 class="caption">Gestures</h3>
-<p title="Point at one to see it on the part">
-  for <ChoicePiece
+  {/if}
+</p>
+
+<h3 class="caption" title="Point at one to see it on the part">
+  Gestures for <ChoicePiece
     label="Phase of a gesture"
     value={phase}
     options={GESTURE_PHASES}
     words={(one) => WORDS[one]}
     onchange={(to) => (phase = to)}
   />
-</p>
+</h3>
 <div class="gestures" role="group" aria-label="Gestures" onpointerleave={() => (dropped = false)}>
   {#each gestures as name (name)}
     <button

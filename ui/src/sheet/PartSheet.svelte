@@ -391,14 +391,19 @@
     flex-wrap: wrap;
     gap: 4px 8px;
     align-items: center;
-    margin-bottom: 12px;
+    margin-bottom: 8px;
   }
 
   .acts {
     display: flex;
     flex-basis: 100%;
     flex-wrap: wrap;
-    gap: 4px;
+    gap: 3px;
+  }
+
+  .acts :global(.act) {
+    padding: 1px 5px;
+    font-size: 11.5px;
   }
 
   p {
@@ -419,6 +424,6 @@
   }
 
   .caption {
-    margin: 12px 0 6px;
+    margin: 8px 0 4px;
   }
 </style>

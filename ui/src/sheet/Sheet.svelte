@@ -89,9 +89,9 @@
   .top {
     display: flex;
     flex-wrap: wrap;
-    gap: 6px 12px;
+    gap: 4px 12px;
     justify-content: space-between;
-    margin-bottom: 12px;
+    margin-bottom: 8px;
   }
 
   .tabs,
@@ -103,10 +103,10 @@
   }
 
   .tab {
-    padding: 2px 7px;
+    padding: 1px 5px;
     border: 1px solid var(--border);
     border-radius: var(--corner);
-    font-size: 12px;
+    font-size: 11.5px;
   }
 
   .tab:hover:not(:disabled) {

@@ -48,8 +48,6 @@
 </p>
 <p>
   <StylePiece {part} onpreview={(changes) => floor.preview(changes)} {onchange} />
-</p>
-<p>
   <FontPiece value={style.font} {fonts} onchange={(font) => onchange({ style: { ...style, font } })} />
   size <NumberPiece
     label="Size of letters"
