@@ -12,11 +12,16 @@
   const { value, fonts, onchange }: Props = $props();
 
   let list = $state<HTMLDetailsElement>();
+  /** From so many on a list can be filtered. */
+  const MANY = 10;
   let open = $state(false);
+  let filter = $state('');
+  const shown = $derived(fonts.filter(({ name: own }) => own.toLowerCase().includes(filter.toLowerCase())));
   const name = (id: string) => fonts.find((font) => font.id === id)?.name ?? id;
 
   function choose(id: string) {
     list!.open = false;
+    filter = '';
     if (id !== value) onchange(id);
   }
 </script>
@@ -25,7 +30,10 @@
   <summary class="piece" aria-label="Font: {name(value)}">{name(value)}</summary>
   <div class="list surface" role="group" aria-label="Fonts">
     {#if open}
-      {#each fonts as font (font.id)}
+      {#if fonts.length >= MANY}
+        <input type="search" placeholder="filter" aria-label="Filter fonts" bind:value={filter} />
+      {/if}
+      {#each shown as font (font.id)}
         <button class="plain font" aria-pressed={font.id === value} onclick={() => choose(font.id)}>
           <span class="muted">{font.name}</span>
           <StyleSample letters={{ style: { font: font.id, size: 72, fill: '#F4F1EA' } }} />

@@ -260,6 +260,84 @@ class InstrumentTaskIT {
         assertThat(floor.field("Name 2 (may be blank)")).hasCount(0);
     }
 
+    @Test
+    void the_sheet_follows_what_is_chosen_and_lists_close_by_escape_and_by_a_click_elsewhere() {
+        FloorPage floor = added("heat-board", "Lists");
+        floor.awaitRest();
+        Page page = floor.page();
+        floor.button("graphic").click();
+        floor.button("name 1").click();
+        assertThat(page.getByLabel("Name of the part")).hasValue("name 1");
+        floor.button("Phase in").click();
+        floor.button("name 2").click();
+        assertThat(page.getByLabel("Name of the part")).hasValue("name 2");
+
+        Locator masks = page.locator("summary[aria-label^='Masks:']");
+        Locator list = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Masks").setExact(true));
+        masks.click();
+        assertThat(list).isVisible();
+        var place = list.boundingBox();
+        assertThat(place.y).isGreaterThanOrEqualTo(0);
+        assertThat(place.y + place.height).isLessThanOrEqualTo(800);
+        int all = list.getByRole(AriaRole.CHECKBOX).count();
+        page.getByLabel("Filter Masks").fill("bar");
+        assertThat(list.getByRole(AriaRole.CHECKBOX)).hasCount(5);
+        assertThat(all).isGreaterThan(20);
+        page.keyboard().press("Escape");
+        assertThat(list).not().isVisible();
+        masks.click();
+        assertThat(list).isVisible();
+        page.mouse().click(300, 760);
+        assertThat(list).not().isVisible();
+    }
+
+    @Test
+    void a_graphic_without_trials_shows_its_samples_and_proposed_trials_leave_what_was_typed() {
+        ObjectNode document = demo("flyer-bar", "No trials");
+        document.remove("trials");
+        FloorPage floor = FloorPage.added(browser.page(), document);
+        floor.awaitRest();
+        assertThat(floor.field("Name")).hasValue("Oona Varga");
+        floor.type("Name", "Typed by hand");
+        floor.button("plate").click();
+        floor.button("Propose trials").click();
+        assertThat(floor.strip().getByRole(AriaRole.BUTTON).first()).isVisible();
+        new SheetPage(floor).settled();
+        assertThat(floor.field("Name")).hasValue("Typed by hand");
+        assertThat(chosenName(floor)).containsText("plate");
+    }
+
+    @Test
+    void padding_is_one_number_for_all_sides_or_two_or_four() {
+        FloorPage floor = added("flyer-bar", "Padded");
+        floor.awaitRest();
+        Page page = floor.page();
+        floor.button("plate").click();
+        assertThat(page.getByLabel("Pad left")).hasValue("36");
+        assertThat(page.getByLabel("Pad bottom")).hasValue("20");
+        floor.button("one for all sides").click();
+        Locator all = page.getByLabel("Pad on all sides");
+        assertThat(all).hasValue("36");
+        double before = floor.drawnBox().get(2);
+        all.fill("60");
+        all.blur();
+        page.waitForCondition(() -> Math.abs(floor.drawnBox().get(2) - before - 48) < 8);
+        new SheetPage(floor).settled();
+        floor.button("each side").first().click();
+        assertThat(page.getByLabel("Pad left")).hasValue("60");
+        assertThat(page.getByLabel("Pad right")).hasValue("60");
+        assertThat(page.getByLabel("Pad top and bottom")).hasValue("60");
+    }
+
+    @Test
+    void a_mirrored_out_says_in_the_field_why_its_length_is_that_of_the_in() {
+        FloorPage floor = added("wind-strap", "Mirrored");
+        floor.awaitRest();
+        floor.button("Phase out").click();
+        assertThat(floor.page().getByText("as the in does:")).isVisible();
+        assertThat(floor.page().getByLabel("Length of out")).hasCount(0);
+    }
+
     @ParameterizedTest
     @CsvSource({"1280,800,14,6", "1920,1080,24,6"})
     void the_score_has_as_many_rows_as_it_is_given_room_for(int width, int height, int large, int least) {
