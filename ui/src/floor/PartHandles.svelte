@@ -142,7 +142,18 @@
     pointer = { x, y };
     if (floor.pointing) return hang(floor.pointing);
     if (event.button !== 0) return;
-    if (!pointed) return onground(event);
+    if (!pointed) {
+      // What is locked is not the ground.
+      if (
+        !partAt(
+          rest.filter(({ kind }) => kind !== 'group' && kind !== 'stack'),
+          x,
+          y,
+        )
+      )
+        onground(event);
+      return;
+    }
     floor.choose(pointed, event.shiftKey);
     if (!atRest) return;
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);

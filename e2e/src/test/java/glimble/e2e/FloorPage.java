@@ -118,7 +118,7 @@ final class FloorPage {
         int before;
         do {
             before = drawn();
-            page.waitForTimeout(500);
+            page.waitForTimeout(250);
         } while (drawn() != before);
     }
 

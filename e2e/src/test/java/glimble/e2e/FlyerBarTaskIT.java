@@ -249,7 +249,7 @@ class FlyerBarTaskIT {
         assertThat(card.locator("canvas[data-drawn]")).isVisible();
         var box = card.boundingBox();
         page.mouse().move(box.x + box.width / 2, box.y + 50);
-        assertThat(card).containsText("2:");
+        assertThat(card).containsText("4:");
         page.mouse().move(box.x + 1, box.y + 50);
         assertThat(card).containsText("0:0");
         page.mouse().move(1, 1);

@@ -273,7 +273,8 @@ class InstrumentTaskIT {
         assertThat(page.getByLabel("Name of the part")).hasValue("name 2");
 
         Locator masks = page.locator("summary[aria-label^='Masks:']");
-        Locator list = page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Masks").setExact(true));
+        Locator list = page.getByRole(
+                AriaRole.GROUP, new Page.GetByRoleOptions().setName("Masks").setExact(true));
         masks.click();
         assertThat(list).isVisible();
         var place = list.boundingBox();
