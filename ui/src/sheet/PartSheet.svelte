@@ -48,6 +48,8 @@
   const more = getContext<SvelteSet<string>>('more');
   const inRest = $derived(more.has('rest'));
   const inLook = $derived(more.has('look'));
+  /** Whether each side's padding has a number of its own. */
+  let each = $state(false);
   /** Lines whose sums are looked at. */
   const sums = new SvelteSet<string>();
 
@@ -161,6 +163,7 @@
       more={inRest}
       all={pads}
       onpads={pads && padAll}
+      bind:each
       onchange={(size) => resize(what, size)}
     />
     {@render sum(what)}

@@ -21,13 +21,24 @@
     /** The pads of both axes, left, right, top and bottom, if both wrap. */
     all?: number[];
     onpads?: (pads: number[]) => void;
+    /** Whether each side has a number of its own, though they are alike. */
+    each?: boolean;
     onchange: (size: Size) => void;
   }
 
-  const { what, part, size, kinds, others, extent, more = false, all, onpads, onchange }: Props = $props();
-
-  /** Whether each side has a number of its own, though they are alike. */
-  let each = $state(false);
+  let {
+    what,
+    part,
+    size,
+    kinds,
+    others,
+    extent,
+    more = false,
+    all,
+    onpads,
+    each = $bindable(false),
+    onchange,
+  }: Props = $props();
 
   const FOLLOWS = ['rest', 'are revealed'] as const;
   const TAKES = ['longest', 'union'] as const;

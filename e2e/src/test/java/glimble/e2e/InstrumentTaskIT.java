@@ -327,7 +327,8 @@ class InstrumentTaskIT {
         floor.button("each side").first().click();
         assertThat(page.getByLabel("Pad left")).hasValue("60");
         assertThat(page.getByLabel("Pad right")).hasValue("60");
-        assertThat(page.getByLabel("Pad top and bottom")).hasValue("60");
+        assertThat(page.getByLabel("Pad top")).hasValue("60");
+        assertThat(page.getByLabel("Pad bottom")).hasValue("60");
     }
 
     @Test

@@ -37,7 +37,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The player in the browser and the painter of Java2D draw the same reel. */
 class PaintersIT {
-    private static final int FRAMES = 12;
+    private static final int FRAMES = 20;
     /** Of 255; less than that nobody tells apart. */
     private static final int TELLING = 16;
 
@@ -91,7 +91,7 @@ class PaintersIT {
 
     @ParameterizedTest
     @MethodSource("all")
-    void both_draw_the_same_at_twelve_frames(String json) throws IOException {
+    void both_draw_the_same_at_twenty_frames(String json) throws IOException {
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         Reel reel = reel(graphic);
         ReelPainter painter = new ReelPainter(reel, TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
