@@ -82,9 +82,18 @@
     font-weight: 650;
   }
 
+  /* In a narrow window these give way, the acts do not. */
+  .header > [role='status'],
+  .proved {
+    flex: 0 1 auto;
+    min-width: 24px;
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
   .proved {
     color: var(--accent);
-    white-space: nowrap;
   }
 
   .found {
@@ -117,5 +126,15 @@
     flex: none;
     gap: 6px;
     margin-left: auto;
+  }
+
+  @media (width < 1100px) {
+    .acts {
+      gap: 0;
+    }
+
+    .acts :global(.bx--btn) {
+      padding-inline: 9px;
+    }
   }
 </style>

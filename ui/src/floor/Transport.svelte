@@ -112,6 +112,8 @@
     gap: 6px;
     height: 30px;
     margin-top: 8px;
+    overflow: auto hidden;
+    scrollbar-width: none;
   }
 
   .chip {
@@ -161,6 +163,21 @@
   }
 
   .backdrop {
+    flex: none;
     width: 122px;
+  }
+
+  @media (width < 1200px) {
+    .now .muted {
+      display: none;
+    }
+
+    .chip {
+      padding: 0 5px;
+    }
+
+    .backdrop {
+      width: 96px;
+    }
   }
 </style>
