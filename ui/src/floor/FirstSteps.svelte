@@ -15,7 +15,6 @@
   const seen = $derived(
     floor.document && {
       document: floor.document,
-      chosen: floor.chosenParts,
       saved: (floor.stored?.revision ?? 0) > 1 && !floor.unsaved,
       tried: !sameValues(floor.values, sampleValues(floor.document)),
     },

@@ -150,10 +150,10 @@
   }
 
   /** A part that is taken to another place of the stack: next to the part it is over, behind it or in front. */
-  let moved = $state.raw<{ part: string; fromY: number; y: number; to?: { part: string; front: boolean } }>();
+  let moved = $state.raw<{ part: string; fromY: number; to?: { part: string; front: boolean } }>();
 
   function takePart(part: string, event: PointerEvent) {
-    if (event.button === 0) moved = { part, fromY: event.clientY, y: event.clientY };
+    if (event.button === 0) moved = { part, fromY: event.clientY };
   }
 
   function pullPart(event: PointerEvent) {
@@ -166,7 +166,7 @@
     });
     if (!over) return;
     const { top, height } = placed.rows.get(over.part)!;
-    moved = { ...moved, y: event.clientY, to: { part: over.part, front: y < top + height / 2 } };
+    moved = { ...moved, to: { part: over.part, front: y < top + height / 2 } };
   }
 
   function releasePart() {
@@ -256,7 +256,7 @@
         </p>
       {/if}
       {#if whole}
-        <div class="rows one" style:height="{ROW}px">
+        <div class="rows" style:height="{ROW}px">
           <SumBars
             sums={everySum(bars)}
             alike={undefined}

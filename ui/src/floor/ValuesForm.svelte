@@ -13,8 +13,10 @@
   const { floor }: Props = $props();
 
   const spare = new SpareRoom();
+  /** What is only looked at changes nothing of it. */
+  const isWorked = $derived(floor.worked !== undefined);
   $effect(() => {
-    if (floor.document && floor.worked) spare.ask(floor.document, floor.values);
+    if (floor.document && isWorked) spare.ask(floor.document, floor.values);
   });
   $effect(() => () => spare.leave());
 

@@ -9,7 +9,8 @@ import { History } from './history.svelte';
 import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
 import { inWords } from './pathWords';
 
-const PLAIN: Played = { in: '', loop: '', out: '' };
+/** The phases themselves. */
+export const PLAIN: Played = { in: '', loop: '', out: '' };
 
 /** Edits after which another part is looked at: the one they make, or the one there was under its new name; none once it is gone. */
 const LEADS_ON: EditWhat[] = [

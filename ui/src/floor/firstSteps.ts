@@ -3,8 +3,6 @@ import type { Graphic, Part, Place } from '../api/types';
 /** What the floor shows that a step may be about. */
 export interface Seen {
   document: Graphic;
-  /** Parts that are chosen. */
-  chosen: string[];
   /** Whether what is at hand is saved, in a revision of its own. */
   saved: boolean;
   /** Whether its values are other than its samples. */

@@ -13,12 +13,10 @@ import type {
 } from '../api/types';
 import type { Moment } from '../player/moment';
 import { shippedFonts } from '../player/outlines';
-import { Editing } from './editing.svelte';
+import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';
 import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
-
-const PLAIN: Played = { in: '', loop: '', out: '' };
 
 /** ms after the last change. */
 const DRAFT_AFTER = 1200;

@@ -56,8 +56,7 @@ final class FieldCopies {
                         .toList()));
         Part coloured = Coloured.part(needing, this::pattern);
         if (coloured instanceof TextPart text) {
-            return new TextPart(
-                    text.base(), pattern(text.text()), text.style(), text.layout(), text.fit(), text.look());
+            return text.withText(pattern(text.text()));
         }
         if (coloured instanceof PicturePart picture) {
             return new PicturePart(

@@ -60,7 +60,6 @@ public final class FieldEdits {
         }
         if (!(freed instanceof TextPart text)) return freed;
         String left = text.text().replace("{" + key + "}", "");
-        return new TextPart(
-                text.base(), left.isEmpty() ? "text" : left, text.style(), text.layout(), text.fit(), text.look());
+        return text.withText(left.isEmpty() ? "text" : left);
     }
 }

@@ -52,8 +52,6 @@ public final class LoopGestures {
     private static final double GLINT_WIDTH = 90;
     /** Times its height. */
     private static final double SLANT = 0.35;
-    /** How far light goes, times the extent of the part: beyond it, however narrow that is. */
-    private static final double BEYOND = 1;
 
     private LoopGestures() {}
 
@@ -157,7 +155,8 @@ public final class LoopGestures {
         int length = Math.max(2, (int) Math.rint(round * ON_ITS_WAY));
         // Away over it on every frame but the last, on which it is at rest again.
         List<Move.Key> keys = List.of(new Move.Key(1 - 1.0 / length, 0, new Ease.Steps(1, false)));
-        double times = BEYOND + width / Math.max(1, box.extent(along));
+        // Over all of it, and as far again as it is wide itself.
+        double times = 1 + width / Math.max(1, box.extent(along));
         return with(
                 with,
                 light + " passes",

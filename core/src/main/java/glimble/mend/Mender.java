@@ -9,6 +9,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
+import glimble.proof.Finding;
 import glimble.proof.Findings;
 import glimble.proof.Prover;
 import glimble.rest.Pictures;
@@ -26,6 +27,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * Proposes changes that mend a finding. Each is proved before it is offered: first with some of the fillings that show the finding, then,
@@ -45,10 +47,7 @@ public final class Mender {
     private final Pictures pictures;
     private final List<Filling> fillings;
     private final Budget budget;
-    private final List<Set<Fault.Cause>> before = new ArrayList<>();
-    private final Map<Fault.Cause, List<Integer>> trials = new HashMap<>();
-    private final Map<Fault.Cause, Fault> worst = new HashMap<>();
-    private final Map<Fault.Cause, Integer> where = new HashMap<>();
+    private final Map<Fault.Cause, Finding> found = new HashMap<>();
 
     private Mender(
             Graphic graphic,
@@ -64,17 +63,9 @@ public final class Mender {
         this.fillings = affordable(fillings, budget);
         this.budget = budget;
         Prover prover = prover(graphic);
-        for (int i = 0; i < this.fillings.size(); i++) {
-            List<Fault> faults = faults(prover, fillings.get(i));
-            before.add(faults.stream().map(Fault::cause).collect(Collectors.toSet()));
-            for (Fault fault : faults) {
-                trials.computeIfAbsent(fault.cause(), none -> new ArrayList<>()).add(i);
-                Fault known = worst.get(fault.cause());
-                if (known != null && known.excess() >= fault.excess()) continue;
-                worst.put(fault.cause(), fault);
-                where.put(fault.cause(), i);
-            }
-        }
+        Findings findings = new Findings(graphic.proof());
+        for (int i = 0; i < this.fillings.size(); i++) findings.add(i, faults(prover, this.fillings.get(i)));
+        open(findings).forEach(finding -> found.put(finding.worst().cause(), finding));
     }
 
     /**
@@ -111,28 +102,27 @@ public final class Mender {
         return new Prover(one, palette, typesetter, pictures);
     }
 
-    /** Those that are not accepted. */
     private List<Fault> faults(Prover prover, Filling filling) {
         budget.spend(prover.effort(filling));
-        Findings findings = new Findings(prover.graphic().proof());
-        findings.add(0, prover.faults(filling));
-        return findings.all().stream()
-                .filter(finding -> finding.accepted().isEmpty())
-                .map(finding -> finding.worst())
-                .toList();
+        return prover.faults(filling);
+    }
+
+    /** Those that are not accepted. */
+    private static Stream<Finding> open(Findings findings) {
+        return findings.all().stream().filter(finding -> finding.accepted().isEmpty());
     }
 
     private List<Mend> mends(Fault.Cause cause) {
-        List<Integer> shown = trials.getOrDefault(cause, List.of());
-        if (shown.isEmpty()) return List.of();
+        Finding finding = found.get(cause);
+        if (finding == null) return List.of();
         List<Mend> clean = new ArrayList<>();
         List<Mend> others = new ArrayList<>();
         Set<String> kinds = new HashSet<>();
         try {
-            for (Candidate candidate : candidates(cause)) {
+            for (Candidate candidate : candidates(finding)) {
                 if (kinds.contains(candidate.kind())) continue;
-                if (!mendsSome(candidate.graphic(), cause, tried(shown, where.get(cause)))) continue;
-                Mend mend = proved(candidate, cause, shown);
+                if (!mendsSome(candidate.graphic(), cause, tried(finding))) continue;
+                Mend mend = proved(candidate, finding);
                 (mend.isClean() ? clean : others).add(mend);
                 if (mend.isClean()) kinds.add(candidate.kind());
                 if (clean.size() >= MOST || clean.size() + others.size() >= PROVED) break;
@@ -145,9 +135,9 @@ public final class Mender {
         return clean.subList(0, Math.min(MOST, clean.size()));
     }
 
-    private List<Candidate> candidates(Fault.Cause cause) {
-        Fault fault = worst.get(cause);
-        Filling filling = fillings.get(where.get(cause));
+    private List<Candidate> candidates(Finding finding) {
+        Fault fault = finding.worst();
+        Filling filling = fillings.get(finding.trial());
         List<Candidate> all = new ArrayList<>();
         all.addAll(new RestMends(graphic, fault, filling, rest(filling), typesetter.writing()).all());
         all.addAll(new MotionMends(graphic, fault).all());
@@ -163,9 +153,10 @@ public final class Mender {
     }
 
     /** The one where it is worst, and an even spread of the others. */
-    private static Set<Integer> tried(List<Integer> shown, int worst) {
+    private static Set<Integer> tried(Finding finding) {
+        List<Integer> shown = finding.trials();
         Set<Integer> tried = new LinkedHashSet<>();
-        tried.add(worst);
+        tried.add(finding.trial());
         for (int i = 0; i < TRIED; i++) tried.add(shown.get(i * (shown.size() - 1) / Math.max(1, TRIED - 1)));
         return tried;
     }
@@ -174,31 +165,35 @@ public final class Mender {
         Prover prover = prover(changed);
         for (int i : tried) {
             Set<Fault.Cause> now = causes(prover, i);
-            if (now.contains(cause) || !before.get(i).containsAll(now)) return false;
+            if (now.contains(cause) || !now.stream().allMatch(one -> wasShown(one, i))) return false;
         }
         return true;
     }
 
-    private Set<Fault.Cause> causes(Prover prover, int filling) {
-        return faults(prover, cut(fillings.get(filling), prover.graphic())).stream()
-                .map(Fault::cause)
-                .collect(Collectors.toSet());
+    private boolean wasShown(Fault.Cause cause, int filling) {
+        return found.containsKey(cause) && found.get(cause).trials().contains(filling);
     }
 
-    private Mend proved(Candidate candidate, Fault.Cause cause, List<Integer> shown) {
+    private Set<Fault.Cause> causes(Prover prover, int filling) {
+        Findings findings = new Findings(prover.graphic().proof());
+        findings.add(filling, faults(prover, cut(fillings.get(filling), prover.graphic())));
+        return open(findings).map(finding -> finding.worst().cause()).collect(Collectors.toSet());
+    }
+
+    private Mend proved(Candidate candidate, Finding finding) {
         Prover prover = prover(candidate.graphic());
         Set<Fault.Cause> added = new LinkedHashSet<>();
         int left = 0;
         for (int i = 0; i < fillings.size(); i++) {
             Set<Fault.Cause> now = causes(prover, i);
-            if (now.contains(cause)) left++;
-            now.stream().filter(one -> !trials.containsKey(one)).forEach(added::add);
+            if (now.contains(finding.worst().cause())) left++;
+            now.stream().filter(one -> !found.containsKey(one)).forEach(added::add);
         }
         return new Mend(
                 candidate.words(),
                 candidate.graphic(),
-                shown.size() - left,
-                shown.size(),
+                finding.trials().size() - left,
+                finding.trials().size(),
                 added.size(),
                 fillings.size());
     }

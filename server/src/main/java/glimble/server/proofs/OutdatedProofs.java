@@ -22,6 +22,8 @@ import org.springframework.stereotype.Component;
 /** What was proved with another house style is proved anew, if it could come out otherwise: as the graphics use the house. */
 @Component
 class OutdatedProofs {
+    private static final Predicate<Graphic> NONE = graphic -> false;
+
     private final GraphicStore graphics;
     private final Typesetter typesetter;
     private final ApplicationEventPublisher events;
@@ -35,6 +37,8 @@ class OutdatedProofs {
     @EventListener
     void changed(HouseChanged changed) {
         Predicate<Graphic> differs = differing(changed.before(), changed.after());
+        // Most changes, of text styles and gestures, touch no proof: then no graphic has to be read.
+        if (differs == NONE) return;
         for (StoredGraphic stored : graphics.all()) {
             GraphicJson.read(stored.document(), typesetter.fonts())
                     .graphic()
@@ -50,8 +54,8 @@ class OutdatedProofs {
                 !before.safe().equals(after.safe()) || !before.wholePixels().equals(after.wholePixels());
         if (every) return graphic -> true;
         Set<String> colours = changedColours(before, after);
-        return graphic -> !colours.isEmpty()
-                && (Uses.of(graphic).colours().stream().anyMatch(colours::contains) || mayUseAny(graphic));
+        if (colours.isEmpty()) return NONE;
+        return graphic -> Uses.of(graphic).colours().stream().anyMatch(colours::contains) || mayUseAny(graphic);
     }
 
     private static boolean mayUseAny(Graphic graphic) {
