@@ -3,7 +3,9 @@ package glimble;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Align;
+import glimble.graphic.Away;
 import glimble.graphic.Axis;
+import glimble.graphic.Back;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Case;
@@ -44,6 +46,7 @@ import glimble.graphic.Span;
 import glimble.graphic.StackPart;
 import glimble.graphic.Start;
 import glimble.graphic.Step;
+import glimble.graphic.Swap;
 import glimble.graphic.TextLayout;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
@@ -174,7 +177,7 @@ public final class RandomGraphic {
         Loop loop = new Loop(upTo(60), moves(PhaseName.LOOP), timing(false));
         Out out = one(3) ? new Out(List.of(), Timing.NONE, true) : new Out(moves(PhaseName.OUT), timing(true), false);
         List<Variant> variants = variants();
-        return new Graphic(
+        Graphic graphic = new Graphic(
                 "random",
                 new Frame(
                         width,
@@ -189,6 +192,7 @@ public final class RandomGraphic {
                 in,
                 loop,
                 out,
+                Swap.USUAL,
                 one(3) ? Optional.of(new Mirror("side", "right")) : Optional.empty(),
                 trials(),
                 one(3) ? List.of("kites", "bar") : List.of(),
@@ -202,6 +206,29 @@ public final class RandomGraphic {
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "");
+        return one(3) ? graphic : swapping(graphic);
+    }
+
+    /** With a swap of its own, and a variant of it where there are cases. */
+    private Graphic swapping(Graphic graphic) {
+        Graphic swapping = graphic.withSwap(new Swap(away(), back(), one(8)));
+        if (graphic.cases().isEmpty() || one(2)) return swapping;
+        List<Variant> variants = new ArrayList<>(graphic.variants());
+        variants.add(new Variant("quick", away(), List.of()));
+        if (one(2)) variants.add(new Variant("quick", back(), List.of()));
+        List<Case> cases = new ArrayList<>(graphic.cases());
+        Case first = cases.get(0);
+        cases.set(0, new Case(first.name(), first.when(), first.played().with(PhaseName.BACK, "quick"), first.alone()));
+        return swapping.withVariants(variants).withCases(cases);
+    }
+
+    private Away away() {
+        return new Away(moves(PhaseName.AWAY), timing(false));
+    }
+
+    private Back back() {
+        Back.Flow flow = one(2) ? Back.Flow.USUAL : new Back.Flow(1 + upTo(30), new Ease.Linear());
+        return new Back(moves(PhaseName.BACK), timing(false), upTo(20) - 8, flow);
     }
 
     private void fields() {

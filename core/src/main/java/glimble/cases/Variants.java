@@ -2,11 +2,7 @@ package glimble.cases;
 
 import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
-import glimble.graphic.In;
-import glimble.graphic.Loop;
-import glimble.graphic.Out;
 import glimble.graphic.Part;
-import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.graphic.Span;
@@ -27,20 +23,12 @@ public final class Variants {
         List<Variant> chosen = chosen(graphic, played);
         if (chosen.isEmpty()) return graphic;
         Graphic phased = graphic;
-        for (Variant variant : chosen) phased = withPhase(phased, variant.phase());
+        for (Variant variant : chosen) phased = phased.withPhase(variant.phase());
         List<Part> parts = graphic.parts();
         if (chosen.stream().anyMatch(variant -> !variant.stands().isEmpty())) {
             parts = parts.stream().map(part -> standing(part, chosen)).toList();
         }
         return phased.withParts(parts);
-    }
-
-    /** The graphic with another phase of the same kind. */
-    static Graphic withPhase(Graphic graphic, Phase other) {
-        return graphic.withPhases(
-                other instanceof In in ? in : graphic.in(),
-                other instanceof Loop loop ? loop : graphic.loop(),
-                other instanceof Out out ? out : graphic.out());
     }
 
     private static List<Variant> chosen(Graphic graphic, Played played) {

@@ -19,7 +19,7 @@ import java.util.TreeMap;
 
 /** Reads variants, cases and what is said of the proof. */
 final class CaseReader {
-    private static final String[] PHASES = {"in", "loop", "out"};
+    private static final String[] PHASES = {"in", "loop", "out", "away", "back"};
 
     private CaseReader() {}
 
@@ -27,7 +27,19 @@ final class CaseReader {
         List<Variant> variants = new ArrayList<>();
         Set<String> taken = new HashSet<>();
         for (Spot item : graphic.items("variants", Limits.VARIANTS)) {
-            item.only("name", "phase", "moves", "delays", "staggers", "spans", "steps", "length", "mirrors", "stands");
+            item.only(
+                    "name",
+                    "phase",
+                    "moves",
+                    "delays",
+                    "staggers",
+                    "spans",
+                    "steps",
+                    "length",
+                    "mirrors",
+                    "meet",
+                    "flow",
+                    "stands");
             String phase = item.choice("phase", PHASES, word -> word);
             String name = item.at("name").key();
             if (!taken.add(phase + " " + name)) {
@@ -42,8 +54,20 @@ final class CaseReader {
         onlyOf(spot, "steps", phase, "in");
         onlyOf(spot, "length", phase, "loop");
         onlyOf(spot, "mirrors", phase, "out");
-        if (phase.equals("in")) return PhaseReader.inOf(spot);
-        return phase.equals("loop") ? PhaseReader.loopOf(spot) : PhaseReader.outOf(spot);
+        onlyOf(spot, "meet", phase, "back");
+        onlyOf(spot, "flow", phase, "back");
+        boolean swap = phase.equals("away") || phase.equals("back");
+        if (swap && spot.has("spans")) spot.at("spans").problem("are only for a variant of in or out");
+        if (swap && spot.has("stands")) {
+            spot.at("stands").problem("are only for a variant of in, loop or out: a swap is over when it rests");
+        }
+        return switch (phase) {
+            case "in" -> PhaseReader.inOf(spot);
+            case "loop" -> PhaseReader.loopOf(spot);
+            case "away" -> PhaseReader.awayOf(spot);
+            case "back" -> PhaseReader.backOf(spot);
+            default -> PhaseReader.outOf(spot);
+        };
     }
 
     private static void onlyOf(Spot spot, String name, String phase, String of) {
@@ -68,10 +92,10 @@ final class CaseReader {
     static List<Case> cases(Spot graphic) {
         List<Case> cases = new ArrayList<>();
         for (Spot item : graphic.items("cases", Limits.CASES)) {
-            item.only("name", "when", "in", "loop", "out", "alone");
+            item.only("name", "when", "in", "loop", "out", "swap", "alone");
             List<Condition> when = new ArrayList<>();
             for (Spot condition : item.items("when", Limits.CONDITIONS)) when.add(condition(condition));
-            Played played = new Played(named(item, "in"), named(item, "loop"), named(item, "out"));
+            Played played = new Played(named(item, "in"), named(item, "loop"), named(item, "out"), named(item, "swap"));
             cases.add(new Case(item.at("name").text(Limits.KEY), when, played, item.flag("alone", false)));
         }
         return cases;

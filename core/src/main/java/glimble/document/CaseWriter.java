@@ -37,6 +37,7 @@ final class CaseWriter {
         putNamed(maker, "in", row.played().in());
         putNamed(maker, "loop", row.played().loop());
         putNamed(maker, "out", row.played().out());
+        putNamed(maker, "swap", row.played().swap());
         return row.alone() ? maker.put("alone", true).made() : maker.made();
     }
 

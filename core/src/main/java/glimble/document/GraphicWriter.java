@@ -24,6 +24,7 @@ import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.StackPart;
+import glimble.graphic.Swap;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Trial;
@@ -47,6 +48,7 @@ public final class GraphicWriter {
                 .put("in", PhaseWriter.phase(graphic.in()).made())
                 .put("loop", PhaseWriter.phase(graphic.loop()).made())
                 .put("out", PhaseWriter.phase(graphic.out()).made());
+        if (!graphic.swap().equals(Swap.USUAL)) maker.put("swap", PhaseWriter.swap(graphic.swap()));
         graphic.mirror().ifPresent(mirror -> maker.put("mirror", mirror(mirror)));
         maker.putUnlessEmpty(
                         "trials",

@@ -133,7 +133,7 @@ final class MoveWriter {
         return Tree.object().put(how, on).putUnless(0, "plus", plus).made();
     }
 
-    private static Tree ease(Ease ease) {
+    static Tree ease(Ease ease) {
         if (ease instanceof Ease.Named named) {
             return new Tree.Text(EaseReader.word(named.direction(), named.family()));
         }

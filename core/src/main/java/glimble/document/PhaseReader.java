@@ -1,11 +1,14 @@
 package glimble.document;
 
+import glimble.graphic.Away;
+import glimble.graphic.Back;
 import glimble.graphic.In;
 import glimble.graphic.Limits;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Step;
+import glimble.graphic.Swap;
 import glimble.graphic.Timing;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -60,6 +63,41 @@ final class PhaseReader {
         if (mirrors && !moves.isEmpty())
             spot.at("moves").problem("must be left out: it plays the moves of in backwards");
         return new Out(moves, timing(spot), mirrors);
+    }
+
+    static Swap swap(Spot graphic) {
+        if (!graphic.has("swap")) return Swap.USUAL;
+        Spot spot = graphic.at("swap");
+        spot.only("away", "back", "meet", "flow", "never");
+        Away away = new Away(List.of());
+        if (spot.has("away")) {
+            spot.at("away").only("moves", "delays", "staggers");
+            away = awayOf(spot.at("away"));
+        }
+        Back back = new Back(List.of());
+        if (spot.has("back")) {
+            spot.at("back").only("moves", "delays", "staggers");
+            back = new Back(moves(spot.at("back")), timing(spot.at("back")), 0, Back.Flow.USUAL);
+        }
+        return new Swap(away, meeting(back, spot), spot.flag("never", false));
+    }
+
+    static Away awayOf(Spot spot) {
+        return new Away(moves(spot), timing(spot));
+    }
+
+    static Back backOf(Spot spot) {
+        return meeting(new Back(moves(spot), timing(spot), 0, Back.Flow.USUAL), spot);
+    }
+
+    private static Back meeting(Back back, Spot spot) {
+        Back.Flow flow = Back.Flow.USUAL;
+        if (spot.has("flow")) {
+            Spot at = spot.at("flow");
+            at.only("length", "ease");
+            flow = new Back.Flow(at.whole("length", 1, Limits.FRAMES), EaseReader.ease(at.at("ease")));
+        }
+        return back.meeting(spot.whole("meet", -Limits.FRAMES, Limits.FRAMES, 0), flow);
     }
 
     private static List<Move> moves(Spot spot) {

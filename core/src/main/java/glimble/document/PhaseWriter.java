@@ -1,10 +1,12 @@
 package glimble.document;
 
+import glimble.graphic.Back;
 import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Out;
 import glimble.graphic.Phase;
 import glimble.graphic.Step;
+import glimble.graphic.Swap;
 import glimble.graphic.Timing;
 import java.util.List;
 
@@ -22,6 +24,7 @@ final class PhaseWriter {
             maker.putUnlessEmpty(
                     "steps", in.steps().stream().map(PhaseWriter::step).toList());
         }
+        if (phase instanceof Back back) putMeeting(maker, back);
         Timing timing = phase.timing();
         return maker.putUnlessEmpty(
                         "delays",
@@ -31,6 +34,30 @@ final class PhaseWriter {
                         timing.staggers().stream().map(PhaseWriter::stagger).toList())
                 .putUnlessEmpty(
                         "spans", timing.spans().stream().map(PhaseWriter::span).toList());
+    }
+
+    /** What a swap says of its meeting and flow belongs to both its halves. */
+    static Tree swap(Swap swap) {
+        Tree.Maker maker = Tree.object();
+        if (!swap.away().equals(Swap.USUAL.away()))
+            maker.put("away", phase(swap.away()).made());
+        Back back = swap.back();
+        if (!back.meeting(0, Back.Flow.USUAL).equals(Swap.USUAL.back()))
+            maker.put("back", phase(back.meeting(0, Back.Flow.USUAL)).made());
+        putMeeting(maker, back);
+        if (swap.never()) maker.put("never", true);
+        return maker.made();
+    }
+
+    private static void putMeeting(Tree.Maker maker, Back back) {
+        maker.putUnless(0, "meet", back.meet());
+        if (back.flow().equals(Back.Flow.USUAL)) return;
+        maker.put(
+                "flow",
+                Tree.object()
+                        .put("length", back.flow().length())
+                        .put("ease", MoveWriter.ease(back.flow().ease()))
+                        .made());
     }
 
     private static Tree step(Step step) {

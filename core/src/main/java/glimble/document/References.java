@@ -222,7 +222,7 @@ final class References {
         Set<String> moves = Set.copyOf(phase.moves().stream().map(Move::key).toList());
         for (int i = 0; i < phase.moves().size(); i++) {
             Move move = phase.moves().get(i);
-            String path = "$." + phase.name().word() + ".moves[" + i + "]";
+            String path = "$." + phase.name().path() + ".moves[" + i + "]";
             if (known(move.part(), path + ".part")
                     && move.travel() instanceof Travel.ClearOfMask
                     && parts.get(move.part()).masks().stream().noneMatch(Mask::inside)) {
@@ -253,7 +253,7 @@ final class References {
     }
 
     private void checkTiming(Phase phase) {
-        String path = "$." + phase.name().word();
+        String path = "$." + phase.name().path();
         for (Timing.Delay delay : phase.timing().delays()) known(delay.part(), path + ".delays");
         if (phase instanceof In in) {
             for (int i = 0; i < in.steps().size(); i++) {
@@ -269,13 +269,10 @@ final class References {
         for (int i = 0; i < graphic.cases().size(); i++) {
             Case row = graphic.cases().get(i);
             String path = "$.cases[" + i + "]";
-            for (PhaseName phase : PhaseName.values()) {
-                String name = row.played().of(phase);
-                if (!name.isEmpty() && graphic.variant(phase, name).isEmpty()) {
-                    String word = phase.word();
-                    problem(path + "." + word, "there is no variant '" + Spot.shown(name) + "' of " + word);
-                }
+            for (PhaseName phase : PhaseName.PLAYED) {
+                checkNamed(row.played().of(phase), phase.word(), List.of(phase), path);
             }
+            checkNamed(row.played().swap(), "swap", List.of(PhaseName.AWAY, PhaseName.BACK), path);
             for (int c = 0; c < row.when().size(); c++)
                 checkCondition(row.when().get(c), path + ".when[" + c + "]");
             Variants.quarrel(graphic, row.played())
@@ -287,6 +284,12 @@ final class References {
             checkCheck(accepted.check(), "$.proof.accepted[" + i + "].check");
             if (!accepted.part().isEmpty()) known(accepted.part(), "$.proof.accepted[" + i + "].part");
         }
+    }
+
+    private void checkNamed(String name, String word, List<PhaseName> of, String path) {
+        if (name.isEmpty()
+                || of.stream().anyMatch(phase -> graphic.variant(phase, name).isPresent())) return;
+        problem(path + "." + word, "there is no variant '" + Spot.shown(name) + "' of " + word);
     }
 
     private void checkCheck(String word, String path) {
@@ -316,7 +319,7 @@ final class References {
             Variant variant = graphic.variants().get(i);
             String path = "$.variants[" + i + "]";
             for (Variant.Stand stand : variant.stands()) known(stand.part(), path + ".stands");
-            String word = variant.phase().name().word();
+            String word = variant.phase().name().path();
             Graphic played =
                     Variants.played(graphic, Played.only(variant.phase().name(), variant.name()));
             for (Problem problem : problems(played.withVariants(List.of()).withCases(List.of()), fonts)) {
@@ -350,7 +353,7 @@ final class References {
         for (Phase phase : graphic.phases()) {
             MoveOrder.cycle(phase, new Members(graphic))
                     .ifPresent(
-                            circle -> problem("$." + phase.name().word() + ".moves", "would never begin: " + circle));
+                            circle -> problem("$." + phase.name().path() + ".moves", "would never begin: " + circle));
         }
     }
 }

@@ -3,8 +3,6 @@ package glimble.edit;
 import glimble.graphic.Deal;
 import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
-import glimble.graphic.In;
-import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Phase;
@@ -36,14 +34,8 @@ public final class MoveEdits {
      * @param phase which of them
      */
     static Graphic changed(Graphic graphic, PhaseName phase, UnaryOperator<List<Move>> rule) {
-        In in = graphic.in();
-        Loop loop = graphic.loop();
-        Out out = graphic.out();
-        return switch (phase) {
-            case IN -> graphic.withPhases(in.with(rule.apply(in.moves()), in.timing()), loop, out);
-            case LOOP -> graphic.withPhases(in, loop.with(rule.apply(loop.moves()), loop.timing()), out);
-            case OUT -> graphic.withPhases(in, loop, out.with(rule.apply(out.moves()), out.timing()));
-        };
+        Phase of = graphic.phase(phase);
+        return graphic.withPhase(of.withMoves(rule.apply(of.moves())));
     }
 
     /** Without some moves; who waited for one begins where it would have begun, and linked copies become moves of their own. */

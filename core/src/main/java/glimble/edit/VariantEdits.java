@@ -12,10 +12,12 @@ import java.util.function.UnaryOperator;
 public final class VariantEdits {
     private VariantEdits() {}
 
-    /** A further variant of a phase that begins as a copy of it. */
+    /** A further variant of a phase that begins as a copy of it; of a half of a swap, of both halves. */
     public static Graphic add(Graphic graphic, PhaseName phase, String name) {
         List<Variant> variants = new ArrayList<>(graphic.variants());
-        variants.add(new Variant(name, graphic.phase(phase), List.of()));
+        for (PhaseName half : phase.isSwap() ? List.of(PhaseName.AWAY, PhaseName.BACK) : List.of(phase)) {
+            variants.add(new Variant(name, graphic.phase(half), List.of()));
+        }
         return graphic.withVariants(variants);
     }
 
@@ -37,7 +39,9 @@ public final class VariantEdits {
     }
 
     private static boolean is(Variant variant, PhaseName phase, String name) {
-        return variant.phase().name() == phase && variant.name().equals(name);
+        PhaseName of = variant.phase().name();
+        // The halves of a swap share their name.
+        return (of == phase || of.isSwap() && phase.isSwap()) && variant.name().equals(name);
     }
 
     private static Graphic played(Graphic graphic, PhaseName phase, UnaryOperator<String> rule) {

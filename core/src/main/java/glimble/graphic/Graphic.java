@@ -14,6 +14,7 @@ import java.util.function.UnaryOperator;
  * @param in how the parts come to rest
  * @param loop what moves while the graphic stands
  * @param out how the parts leave rest
+ * @param swap what happens when it gets other values while it stands
  * @param mirror when it stands mirrored; empty for never
  * @param trials the values it is tried with, the first being its sample
  * @param tags words it is found by on the shelf
@@ -31,6 +32,7 @@ public record Graphic(
         In in,
         Loop loop,
         Out out,
+        Swap swap,
         Optional<Mirror> mirror,
         List<Trial> trials,
         List<String> tags,
@@ -70,6 +72,7 @@ public record Graphic(
                 in,
                 loop,
                 out,
+                Swap.USUAL,
                 mirror,
                 trials,
                 tags,
@@ -90,9 +93,9 @@ public record Graphic(
         return fields.stream().filter(field -> field.key().equals(key)).findFirst();
     }
 
-    /** The three phases in the order they are played. */
+    /** All phases, halves of the swap last. */
     public List<Phase> phases() {
-        return List.of(in, loop, out);
+        return List.of(in, loop, out, swap.away(), swap.back());
     }
 
     public Phase phase(PhaseName which) {
@@ -100,42 +103,44 @@ public record Graphic(
             case IN -> in;
             case LOOP -> loop;
             case OUT -> out;
+            case AWAY -> swap.away();
+            case BACK -> swap.back();
         };
     }
 
     public Graphic withFrame(Frame other) {
         return new Graphic(
-                name, other, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
                 language);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
-                name, frame, others, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                name, frame, others, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
                 language);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
-                name, frame, fields, others, in, loop, out, mirror, trials, tags, guides, variants, cases, proof,
+                name, frame, fields, others, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
                 language);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, other, trials, tags, guides, variants, cases, proof,
+                name, frame, fields, parts, in, loop, out, swap, other, trials, tags, guides, variants, cases, proof,
                 language);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, others, tags, guides, variants, cases, proof,
+                name, frame, fields, parts, in, loop, out, swap, mirror, others, tags, guides, variants, cases, proof,
                 language);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, others, variants, cases, proof,
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, others, variants, cases, proof,
                 language);
     }
 
@@ -149,25 +154,39 @@ public record Graphic(
 
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
-                name, frame, fields, parts, otherIn, otherLoop, otherOut, mirror, trials, tags, guides, variants, cases,
-                proof, language);
+                name, frame, fields, parts, otherIn, otherLoop, otherOut, swap, mirror, trials, tags, guides, variants,
+                cases, proof, language);
+    }
+
+    public Graphic withSwap(Swap other) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, other, mirror, trials, tags, guides, variants, cases, proof,
+                language);
+    }
+
+    /** The same with another phase in the place of the one of that name. */
+    public Graphic withPhase(Phase other) {
+        if (other instanceof In otherIn) return withPhases(otherIn, loop, out);
+        if (other instanceof Loop otherLoop) return withPhases(in, otherLoop, out);
+        if (other instanceof Out otherOut) return withPhases(in, loop, otherOut);
+        return withSwap(other instanceof Away away ? swap.withAway(away) : swap.withBack((Back) other));
     }
 
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, others, cases, proof,
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, others, cases, proof,
                 language);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, others, proof,
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, others, proof,
                 language);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
-                name, frame, fields, parts, in, loop, out, mirror, trials, tags, guides, variants, cases, other,
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, other,
                 language);
     }
 
@@ -182,6 +201,7 @@ public record Graphic(
     /** Every phase, those of variants too, changed by a rule that keeps its kind. */
     public Graphic withPhases(UnaryOperator<Phase> rule) {
         return withPhases((In) rule.apply(in), (Loop) rule.apply(loop), (Out) rule.apply(out))
+                .withSwap(swap.withAway((Away) rule.apply(swap.away())).withBack((Back) rule.apply(swap.back())))
                 .withVariants(variants.stream()
                         .map(variant -> variant.withPhase(rule.apply(variant.phase())))
                         .toList());

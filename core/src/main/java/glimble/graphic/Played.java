@@ -2,9 +2,21 @@ package glimble.graphic;
 
 /**
  * Which variants are played, by name; an empty name stands for the phase itself.
+ *
+ * @param swap of both halves of the swap; a half without a variant of that name is the design's
  */
-public record Played(String in, String loop, String out) {
-    public static final Played PLAIN = new Played("", "", "");
+public record Played(String in, String loop, String out, String swap) {
+    public static final Played PLAIN = new Played("", "", "", "");
+
+    public Played {
+        // Who asks for no swap in particular means the design's.
+        swap = swap == null ? "" : swap;
+    }
+
+    /** With the swap of the design. */
+    public Played(String in, String loop, String out) {
+        this(in, loop, out, "");
+    }
 
     /** The name for a phase. */
     public String of(PhaseName phase) {
@@ -12,6 +24,7 @@ public record Played(String in, String loop, String out) {
             case IN -> in;
             case LOOP -> loop;
             case OUT -> out;
+            case AWAY, BACK -> swap;
         };
     }
 
@@ -20,7 +33,8 @@ public record Played(String in, String loop, String out) {
         return new Played(
                 phase == PhaseName.IN ? name : in,
                 phase == PhaseName.LOOP ? name : loop,
-                phase == PhaseName.OUT ? name : out);
+                phase == PhaseName.OUT ? name : out,
+                phase.isSwap() ? name : swap);
     }
 
     /** A variant of one phase alone. */

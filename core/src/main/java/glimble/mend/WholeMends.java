@@ -148,11 +148,7 @@ final class WholeMends {
     }
 
     private static String name(Played played, PhaseName phase) {
-        return switch (phase) {
-            case IN -> played.in();
-            case LOOP -> played.loop();
-            case OUT -> played.out();
-        };
+        return played.of(phase);
     }
 
     private Graphic with(Case row) {

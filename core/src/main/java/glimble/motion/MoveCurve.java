@@ -1,17 +1,20 @@
 package glimble.motion;
 
+import glimble.graphic.Away;
+import glimble.graphic.Back;
 import glimble.graphic.Ease;
 import glimble.graphic.In;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
+import glimble.graphic.Out;
 import glimble.graphic.Phase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.function.DoubleUnaryOperator;
 
 /**
- * How near to rest a move is as its time passes: 0 away, 1 at rest, beyond either where it overshoots. An in ends at rest, an out
- * begins there, a loop does both, exactly, whatever curves and keys say.
+ * How near to rest a move is as its time passes: 0 away, 1 at rest, beyond either where it overshoots. An in, and the
+ * second half of a swap, end at rest, an out and the first half begin there, a loop does both, exactly, whatever curves and keys say.
  */
 public final class MoveCurve implements DoubleUnaryOperator {
 
@@ -27,8 +30,8 @@ public final class MoveCurve implements DoubleUnaryOperator {
     private final List<Leg> legs = new ArrayList<>();
 
     public MoveCurve(Phase phase, Move move) {
-        before = phase instanceof In ? 0 : 1;
-        after = phase instanceof In || phase instanceof Loop ? 1 : 0;
+        before = phase instanceof In || phase instanceof Back ? 0 : 1;
+        after = phase instanceof Out || phase instanceof Away ? 0 : 1;
         double at = 0;
         double near = before;
         Ease ease = move.ease();

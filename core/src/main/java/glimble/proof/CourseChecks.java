@@ -41,7 +41,7 @@ final class CourseChecks {
             if (!judged.isDrawn(i)) continue;
             checks.ends(i);
             checks.early(i);
-            for (PhaseName phase : PhaseName.values()) {
+            for (PhaseName phase : PhaseName.PLAYED) {
                 checks.jumps(i, phase);
                 checks.stretched(i, phase);
             }
@@ -126,7 +126,7 @@ final class CourseChecks {
     }
 
     private void findCuts() {
-        for (PhaseName phase : PhaseName.values()) cuts.put(phase, new HashMap<>());
+        for (PhaseName phase : PhaseName.PLAYED) cuts.put(phase, new HashMap<>());
         boolean backwards = judged.graphic.out().mirrorsIn();
         for (Phase phase : judged.graphic.phases()) {
             List<String> moves = phase.moves().stream()
@@ -271,7 +271,7 @@ final class CourseChecks {
                     .map(ground -> judged.layerOf(ground.key()))
                     .orElse(-1);
             if (box < 0 || !judged.isDrawn(box)) continue;
-            for (PhaseName phase : PhaseName.values()) late(text, box, phase);
+            for (PhaseName phase : PhaseName.PLAYED) late(text, box, phase);
         }
     }
 

@@ -122,7 +122,7 @@ final class Flashing {
     /** px² that are seen where it is largest. */
     private double largest() {
         double most = 1;
-        for (PhaseName phase : PhaseName.values()) {
+        for (PhaseName phase : PhaseName.PLAYED) {
             Course course = judged.courses(phase).get(index);
             for (int frame = 0; frame < course.frames(); frame++) most = Math.max(most, area(course, frame));
         }

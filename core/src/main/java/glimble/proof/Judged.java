@@ -39,7 +39,7 @@ final class Judged {
         this.faults = faults;
         rest = worked.rest();
         reel = worked.reel();
-        for (PhaseName phase : PhaseName.values()) courses.put(phase, Courses.of(reel, phase));
+        for (PhaseName phase : PhaseName.PLAYED) courses.put(phase, Courses.of(reel, phase));
         for (int i = 0; i < reel.layers().size(); i++)
             index.put(reel.layers().get(i).part(), i);
     }

@@ -24,7 +24,7 @@ final class Motions {
             Revealed revealed,
             List<Part> present,
             Lengths retimed) {
-        for (PhaseName phase : PhaseName.values()) {
+        for (PhaseName phase : PhaseName.PLAYED) {
             boolean mirrored = backwards && phase == PhaseName.OUT;
             PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
             Clock clock = new Clock(phase, source.length(), mirrored, retimed.of(phase));
@@ -48,7 +48,7 @@ final class Motions {
      */
     static List<Bar> bars(Map<PhaseName, PhaseMotion> motion, boolean backwards) {
         List<Bar> bars = new ArrayList<>();
-        for (PhaseName phase : PhaseName.values()) {
+        for (PhaseName phase : PhaseName.PLAYED) {
             boolean mirrored = backwards && phase == PhaseName.OUT;
             PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
             for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, source.length()) : bar);
@@ -82,13 +82,13 @@ final class Motions {
     /** Of all phases, in their order. */
     List<Track> tracks(String part) {
         List<Track> all = new ArrayList<>();
-        for (PhaseName phase : PhaseName.values()) all.addAll(tracks.get(phase).getOrDefault(part, List.of()));
+        for (PhaseName phase : PhaseName.PLAYED) all.addAll(tracks.get(phase).getOrDefault(part, List.of()));
         return all;
     }
 
     List<Resize> resizes(String part) {
         List<Resize> all = new ArrayList<>();
-        for (PhaseName phase : PhaseName.values()) {
+        for (PhaseName phase : PhaseName.PLAYED) {
             Resize resize = resizes.get(phase).get(part);
             if (resize != null) all.add(resize);
         }

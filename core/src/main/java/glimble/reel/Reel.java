@@ -46,12 +46,13 @@ public record Reel(
         return new Reel(width, height, rate, others, in, loop, out, steps);
     }
 
-    /** Frames from the first to the last of a phase: the last is {@code length} itself. */
+    /** Frames from the first to the last of a phase: the last is {@code length} itself. Halves of a swap are played in the in of a change. */
     public int length(PhaseName phase) {
         return switch (phase) {
             case IN -> in;
             case LOOP -> loop;
             case OUT -> out;
+            case AWAY, BACK -> 0;
         };
     }
 }

@@ -54,7 +54,7 @@ public final class ReelEffort {
         for (Part part : graphic.parts()) {
             if (part instanceof TextPart text) lettersOf.put(part.key(), RestEffort.letters(text.text(), values));
         }
-        for (PhaseName name : PhaseName.values()) {
+        for (PhaseName name : PhaseName.PLAYED) {
             boolean mirrored = name == PhaseName.OUT && graphic.out().mirrorsIn();
             phases.put(name, new OfPhase(name, graphic.phase(mirrored ? PhaseName.IN : name)));
         }
@@ -83,7 +83,7 @@ public final class ReelEffort {
         int in = phases.get(PhaseName.IN).length();
         int out = phases.get(PhaseName.OUT).length();
         Lengths lengths = Lengths.of(graphic, in, out, length);
-        for (PhaseName name : PhaseName.values()) {
+        for (PhaseName name : PhaseName.PLAYED) {
             OfPhase phase = phases.get(name);
             boolean mirrored = name == PhaseName.OUT && graphic.out().mirrorsIn();
             Clock clock = new Clock(name, phase.length(), mirrored, lengths.of(name));

@@ -67,7 +67,7 @@ public final class ReelMaker {
         for (Part part : graphic.parts()) {
             if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
         }
-        for (PhaseName name : PhaseName.values()) {
+        for (PhaseName name : PhaseName.PLAYED) {
             Phase phase = graphic.phase(name);
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
             motion.put(name, new PhaseMotion(name, seen, graphic, rest, budget));
