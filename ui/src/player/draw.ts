@@ -5,7 +5,7 @@ import { clipTo, fadeTo } from './bands';
 import { isDealt } from './letters';
 import { fillLayer, paintLayer } from './paintLayer';
 import { shapeNow } from './shapes';
-import { drawn, stands, type Stand } from './stand';
+import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
 import { EYE, tilted } from './warp';
 
 /**
@@ -25,6 +25,7 @@ export function drawReel(
   reel.layers.forEach((layer, i) => {
     const stand = standing[i]!;
     if (layer.kind === 'group' || layer.unseen || stand.opacity === 0 || unseen?.has(layer.part)) return;
+    if (isAbsent(layer, moment)) return;
     if (isPlain(reel, layer, moment, stand, standing)) drawPlain(context, reel, i, moment, standing, base);
     else drawApart(context, reel, i, moment, standing, base);
   });
@@ -56,6 +57,7 @@ function isPlain(reel: Reel, layer: Layer, moment: Moment, stand: Stand, standin
       (mask) =>
         mask.inside &&
         mask.soft === 0 &&
+        !isAbsent(reel.layers[mask.layer]!, moment) &&
         reel.layers[mask.layer]!.kind !== 'group' &&
         !isDealt(reel.layers[mask.layer]!, moment, standing[mask.layer]!.tracking) &&
         !standing[mask.layer]!.tilted &&
@@ -83,7 +85,7 @@ function drawPlain(
   }
   for (const band of stand.bands) clipTo(context, band, base);
   context.setTransform(base.multiply(stand.matrix));
-  paintLayer(context, layer, stand, moment, base.a);
+  paintLayer(context, standingLayer(layer, moment), stand, moment, base.a);
   context.restore();
 }
 
@@ -104,7 +106,7 @@ function drawApart(
     for (const band of stand.bands) if (band.soft === 0) clipTo(apart, band, base);
     apart.setTransform(base.multiply(stand.matrix));
   } else apart.setTransform(base);
-  paintLayer(apart, layer, stand, moment, base.a);
+  paintLayer(apart, standingLayer(layer, moment), stand, moment, base.a);
   apart.restore();
   const standsTilted = stand.tilted ? through(apart, stand, reel, base) : apart;
   if (stand.tilted) for (const band of stand.bands) fadeTo(standsTilted, band, base);
@@ -149,6 +151,7 @@ function fillMask(
   base: DOMMatrix,
 ): void {
   for (const by of drawn(reel, index)) {
+    if (isAbsent(reel.layers[by]!, moment)) continue;
     const stand = standing[by]!;
     const apart = blank(context);
     apart.fillStyle = context.fillStyle;

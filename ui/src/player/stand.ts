@@ -151,13 +151,40 @@ function partOf(drawn: Stand['drawn'], { track, value }: Now): Stand['drawn'] {
 function edgesOf(layer: Layer, moment: Moment): Stand['edges'] {
   const resize = layer.resizes.find(({ phase }) => phase === moment.phase);
   if (!resize) return STILL;
-  const i = Math.max(0, Math.min(resize.left.length - 1, moment.frame - resize.first));
+  const i = indexOf(resize, moment.frame);
   return {
     left: resize.left[i]!,
     top: resize.top[i]!,
     right: resize.right[i]!,
     bottom: resize.bottom[i]!,
   };
+}
+
+/** Which of the values of a resize holds at a frame. */
+function indexOf({ left, round, first }: Layer['resizes'][number], frame: number): number {
+  return Math.max(0, Math.min(left.length - 1, (round > 0 ? frame % round : frame) - first));
+}
+
+/** A layer with its gradient and its picture where they lie at a moment. */
+export function standingLayer(layer: Layer, moment: Moment): Layer {
+  const resize = layer.resizes.find(
+    ({ phase, fill, picture }) => phase === moment.phase && (fill.length > 0 || picture.length > 0),
+  );
+  if (!resize) return layer;
+  const at = 4 * indexOf(resize, moment.frame);
+  const [x1, y1, x2, y2] = resize.fill.slice(at, at + 4);
+  const [x, y, width, height] = resize.picture.slice(at, at + 4);
+  return {
+    ...layer,
+    fill: resize.fill.length > 0 ? { ...layer.fill, x1: x1!, y1: y1!, x2: x2!, y2: y2! } : layer.fill,
+    pictureAt:
+      resize.picture.length > 0 ? { x: x!, y: y!, width: width!, height: height! } : layer.pictureAt,
+  };
+}
+
+/** What a change replaces is drawn only while it goes away. */
+export function isAbsent(layer: Layer, moment: Moment): boolean {
+  return layer.absentIn.includes(moment.phase);
 }
 
 /** The layers that draw for one of them: itself, or of a group all that is within it. */

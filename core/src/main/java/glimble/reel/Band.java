@@ -18,6 +18,18 @@ public record Band(double shutFrom, double shutTo, double openFrom, double openT
     /** px; further than anything is. */
     private static final double FAR = 100_000;
 
+    /** The same of a layer that stands elsewhere, px. */
+    Band moved(Opening opening, double x, double y) {
+        if (equals(NONE)) return this;
+        double radians = StrictMath.toRadians(opening.degrees());
+        double along = x * StrictMath.cos(radians) + y * StrictMath.sin(radians);
+        return new Band(
+                Rounding.px(shutFrom + along),
+                Rounding.px(shutTo + along),
+                Rounding.px(openFrom + along),
+                Rounding.px(openTo + along));
+    }
+
     /** @param whole everything that is drawn of the layer at rest, px */
     static Band of(Opening opening, Rect whole) {
         double radians = StrictMath.toRadians(opening.degrees());

@@ -12,21 +12,21 @@ import java.util.Optional;
  * @param backwards whether it is played from its last frame to its first
  * @param retiming of what is played; empty if it keeps its length
  */
-record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> retiming) {
+public record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> retiming) {
 
     /** Frames that are played. */
-    int length() {
+    public int length() {
         return retiming.map(Retiming::length).orElse(had);
     }
 
     /** The frame as it was worked out that is played at a frame; a fraction between two. */
-    double at(int frame) {
+    public double at(int frame) {
         double worked = retiming.map(to -> to.had(frame)).orElse((double) frame);
         return backwards ? had - worked : worked;
     }
 
     /** The frame at which one that was worked out is played; a fraction between two. */
-    double played(double worked) {
+    public double played(double worked) {
         double forward = backwards ? had - worked : worked;
         return retiming.map(to -> to.has(forward)).orElse(forward);
     }
@@ -35,7 +35,7 @@ record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> ret
      * The frames over which something is played that takes its time from {@code first} to {@code last}: at least one step from frame to
      * frame, unless nothing is played at all.
      */
-    Stretch stretch(double first, double last) {
+    public Stretch stretch(double first, double last) {
         double one = played(first);
         double other = played(last);
         int from = Math.max(0, (int) Math.floor(Math.min(one, other)));
@@ -45,8 +45,8 @@ record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> ret
     }
 
     /** From one frame to another, both played. */
-    record Stretch(int from, int to) {
-        int count() {
+    public record Stretch(int from, int to) {
+        public int count() {
             return to - from + 1;
         }
     }
@@ -55,7 +55,7 @@ record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> ret
      * The time as it was worked out at a frame of a stretch, never before {@code first} nor after {@code last}. At both ends of the stretch it
      * is exactly these, so that what must end at rest does, however little time it is given.
      */
-    double within(Stretch stretch, int frame, double first, double last) {
+    public double within(Stretch stretch, int frame, double first, double last) {
         boolean begins = frame == stretch.from() && stretch.count() > 1;
         if (begins) return backwards ? last : first;
         if (frame == stretch.to()) return backwards ? first : last;

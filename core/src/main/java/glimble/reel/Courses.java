@@ -58,7 +58,8 @@ public final class Courses {
         Layer layer = chain.get(0);
         Resize resize = resize(layer);
         boolean still = resize == null && tracks.stream().allMatch(List::isEmpty);
-        int frames = still ? 1 : period(tracks) + 1;
+        boolean absent = chain.stream().anyMatch(one -> one.absentIn().contains(phase));
+        int frames = still ? 1 : period(tracks, resize) + 1;
         double[] body = new double[EDGES * frames];
         double[] seen = new double[EDGES * frames];
         double[] opacity = new double[frames];
@@ -84,7 +85,7 @@ public final class Courses {
             }
             extent.put(body, seen, drawn, frame);
             leap[frame] = extent.leap;
-            opacity[frame] = extent.opacity;
+            opacity[frame] = absent ? 0 : extent.opacity;
             uneven[frame] = extent.uneven;
         }
         return new Course(body, seen, drawn, opacity, uneven, leap, phase == PhaseName.LOOP);
@@ -92,14 +93,14 @@ public final class Courses {
 
     /** The last frame that is like the first. */
     private static int begins(List<List<Track>> tracks, Resize resize) {
-        int begins = resize == null ? Integer.MAX_VALUE : resize.first();
+        int begins = resize == null ? Integer.MAX_VALUE : resize.round() > 0 ? 0 : resize.first();
         for (List<Track> of : tracks) for (Track track : of) begins = Math.min(begins, track.begins());
         return begins;
     }
 
     /** The first frame from which on all are alike. */
     private static int ends(List<List<Track>> tracks, Resize resize) {
-        int ends = resize == null ? 0 : resize.first() + resize.left().length - 1;
+        int ends = resize == null ? 0 : resize.round() > 0 ? Integer.MAX_VALUE : resize.last();
         for (List<Track> of : tracks) for (Track track : of) ends = Math.max(ends, track.ends());
         return ends;
     }
@@ -108,9 +109,9 @@ public final class Courses {
      * Frames after which what these tracks do begins again: of the loop, each part has its own, and rounds that never meet are followed as
      * long as a phase may be.
      */
-    private int period(List<List<Track>> tracks) {
+    private int period(List<List<Track>> tracks, Resize resize) {
         if (phase != PhaseName.LOOP) return length;
-        long common = 1;
+        long common = resize == null ? 1 : Math.max(1, resize.round());
         for (List<Track> of : tracks) {
             for (Track track : of) common = Math.min(LONGEST, Rounds.common(common, Math.max(1, track.round())));
         }

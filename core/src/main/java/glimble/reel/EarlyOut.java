@@ -26,7 +26,7 @@ public final class EarlyOut {
     /** Of that phase, once they are needed. */
     private List<Course> courses;
 
-    private EarlyOut(Reel reel, PhaseName phase, int frame, int looped, double share) {
+    EarlyOut(Reel reel, PhaseName phase, int frame, int looped, double share) {
         this.reel = reel;
         this.phase = phase;
         this.frame = frame;
@@ -55,7 +55,7 @@ public final class EarlyOut {
         EarlyOut early = new EarlyOut(reel, phase, frame, looped, share);
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < reel.layers().size(); i++) layers.add(early.layer(i));
-        return reel.withLayers(layers);
+        return reel.withLayers(layers).withOut(early.longest());
     }
 
     /** What can be told apart: a channel, of one colour, over the letters or over all; about a point, or opening one way, if that counts. */
@@ -79,27 +79,70 @@ public final class EarlyOut {
     private Layer layer(int index) {
         Layer layer = reel.layers().get(index);
         List<Track> kept = new ArrayList<>();
+        List<Track> out = new ArrayList<>();
+        for (Track track : layer.tracks()) (track.phase() == PhaseName.OUT ? out : kept).add(track);
+        if (isLeaving(layer)) {
+            // What a change has replaced goes on leaving.
+            for (Track track : layer.tracks()) {
+                if (track.phase() == phase)
+                    kept.add(track.flows() ? held(track) : track.shifted(PhaseName.OUT, -frame));
+            }
+            List<Resize> resizes = layer.resizes().stream()
+                    .filter(resize -> resize.phase() == phase)
+                    .map(resize -> resize.held(PhaseName.OUT, frame))
+                    .toList();
+            return layer.with(kept, resizes).absentIn(List.of(PhaseName.LOOP));
+        }
+        kept.addAll(leaving(index, out, reel.out()));
+        return layer.with(kept, resizes(layer));
+    }
+
+    /** Whether it is there only while a change takes it away. */
+    private boolean isLeaving(Layer layer) {
+        return phase == PhaseName.IN && layer.isAbsent(PhaseName.LOOP) && layer.isAbsent(PhaseName.OUT);
+    }
+
+    /** Frames that what goes on leaving still needs. */
+    private int longest() {
+        int longest = reel.out();
+        for (Layer layer : reel.layers()) {
+            if (!isLeaving(layer)) continue;
+            for (Track track : layer.tracks())
+                if (track.phase() == phase) longest = Math.max(longest, track.last() - frame);
+        }
+        return longest;
+    }
+
+    /**
+     * How a layer leaves from where it stands.
+     *
+     * @param out tracks with which it would leave from rest
+     * @param length frames it has for that
+     */
+    List<Track> leaving(int index, List<Track> out, int length) {
+        Layer layer = reel.layers().get(index);
+        List<Track> kept = new ArrayList<>();
         Map<Kind, List<Track>> standing = new LinkedHashMap<>();
         Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
         for (Track track : layer.tracks()) {
-            if (track.phase() != PhaseName.OUT) kept.add(track);
-            if (track.phase() == phase || isLooped(index, track))
+            if (track.phase() != phase && !isLooped(index, track)) continue;
+            if (track.flows()) kept.add(held(track));
+            else
                 standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
-            if (track.phase() == PhaseName.OUT) {
-                leaving.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
-                        .add(track);
-            }
+        }
+        for (Track track : out) {
+            leaving.computeIfAbsent(Kind.of(track), none -> new ArrayList<>()).add(track);
         }
         boolean begun = phase != PhaseName.IN || hasBegun(layer) || isSeen(index);
         for (Map.Entry<Kind, List<Track>> entry : standing.entrySet()) {
-            List<Track> out = begun ? leaving.getOrDefault(entry.getKey(), List.of()) : List.of();
+            List<Track> goes = begun ? leaving.getOrDefault(entry.getKey(), List.of()) : List.of();
             if (entry.getKey().dealt()) {
                 // Letters keep the place they have; how they leave comes on top.
                 entry.getValue().forEach(track -> kept.add(still(track)));
-                kept.addAll(out);
+                kept.addAll(goes);
             } else {
-                kept.add(joined(entry.getValue(), out));
+                kept.add(joined(entry.getValue(), goes, length));
             }
         }
         if (begun) {
@@ -107,11 +150,16 @@ public final class EarlyOut {
                 if (!standing.containsKey(kind)) kept.addAll(tracks);
             });
         }
-        return layer.with(kept, resizes(layer));
+        return kept;
+    }
+
+    /** What takes it from one rest to another stays as it is. */
+    private Track held(Track track) {
+        return track.with(PhaseName.OUT, 0, new double[] {track.at(frame)}, 0, Track.Dealt.NONE);
     }
 
     /** Whether a track of the loop is at work while the in waits. */
-    private boolean isLooped(int index, Track track) {
+    boolean isLooped(int index, Track track) {
         if (phase != PhaseName.IN || share == 0 || track.phase() != PhaseName.LOOP || track.overLetters()) return false;
         return reel.steps().stream()
                 .filter(step -> step.frame() <= frame)
@@ -127,7 +175,7 @@ public final class EarlyOut {
     }
 
     /** Whether anything of a layer, or of what is in it, is in the picture. */
-    private boolean isSeen(int index) {
+    boolean isSeen(int index) {
         if (courses == null) courses = Courses.of(reel, phase);
         Rect frameOf = new Rect(0, 0, reel.width(), reel.height());
         for (int i = 0; i < reel.layers().size(); i++) {
@@ -145,32 +193,33 @@ public final class EarlyOut {
         return false;
     }
 
-    private boolean hasBegun(Layer layer) {
+    boolean hasBegun(Layer layer) {
         List<Track> in = layer.tracks().stream()
                 .filter(track -> track.phase() == PhaseName.IN)
                 .toList();
         return in.isEmpty() || in.stream().anyMatch(track -> track.first() < frame);
     }
 
-    private Track joined(List<Track> standing, List<Track> leaving) {
+    private Track joined(List<Track> standing, List<Track> leaving, int length) {
         Track pattern = standing.get(0);
         Channel channel = pattern.channel();
         double stands = channel.rest();
         for (Track track : standing) stands = together(channel, stands, standing(track));
-        double[] values = new double[reel.out() + 1];
+        double[] values = new double[length + 1];
         for (int i = 0; i < values.length; i++) {
             double out = channel.rest();
             for (Track track : leaving) out = together(channel, out, track.at(i));
-            double value = channel.rest() == 1 ? stands * out : out + (stands - channel.rest()) * left(i, leaving);
+            double value =
+                    channel.rest() == 1 ? stands * out : out + (stands - channel.rest()) * left(i, leaving, length);
             values[i] = Rounding.of(channel, value);
         }
         return pattern.with(PhaseName.OUT, 0, values, 0, Track.Dealt.NONE);
     }
 
     /** The share of the first distance that is left; what has no out of its own keeps all of it. */
-    private double left(int at, List<Track> leaving) {
-        if (leaving.isEmpty() || reel.out() == 0) return 1;
-        double t = at / (double) reel.out();
+    private static double left(int at, List<Track> leaving, int length) {
+        if (leaving.isEmpty() || length == 0) return 1;
+        double t = at / (double) length;
         return 1 - t * t * (3 - 2 * t);
     }
 
@@ -196,14 +245,7 @@ public final class EarlyOut {
         for (Resize resize : layer.resizes()) {
             if (resize.phase() != PhaseName.OUT) kept.add(resize);
             if (resize.phase() != phase) continue;
-            int at = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
-            kept.add(new Resize(
-                    PhaseName.OUT,
-                    0,
-                    new double[] {resize.left()[at]},
-                    new double[] {resize.top()[at]},
-                    new double[] {resize.right()[at]},
-                    new double[] {resize.bottom()[at]}));
+            kept.add(resize.held(PhaseName.OUT, frame));
         }
         return kept;
     }

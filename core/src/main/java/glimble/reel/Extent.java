@@ -25,6 +25,11 @@ final class Extent {
     private final Edges drawn = new Edges();
     /** px of blur. */
     private double blur;
+    /** Of an em, by which letters stand further apart. */
+    private double thousandths;
+    /** For each letter how many stand to its left in its line, less the share of them that is held; once it is needed. */
+    private double[] apart = {};
+
     /** Where letters were in the frame before: left, top, and whether they were seen. */
     private double[] before = {};
 
@@ -43,7 +48,7 @@ final class Extent {
         across = 1;
         down = 1;
         if (resize != null) {
-            int i = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
+            int i = resize.index(frame);
             left += resize.left()[i];
             top += resize.top()[i];
             right += resize.right()[i];
@@ -66,7 +71,7 @@ final class Extent {
 
     /** Letters that stand further apart reach further, away from the end that is held. */
     private void track(Layer layer, List<Track> tracks, int frame) {
-        double thousandths = 0;
+        thousandths = 0;
         for (Track track : tracks) {
             if (track.channel() == Channel.TRACKING && !track.overLetters()) thousandths += track.at(frame);
         }
@@ -97,6 +102,22 @@ final class Extent {
         }
     }
 
+    private static double[] apart(Layer layer) {
+        double[] apart = new double[layer.units().size()];
+        for (int unit = 0; unit < apart.length; unit++) {
+            Rect at = layer.units().get(unit);
+            int before = 0;
+            int all = 0;
+            for (Rect other : layer.units()) {
+                if (other.y() != at.y()) continue;
+                all++;
+                if (other.x() < at.x()) before++;
+            }
+            apart[unit] = before - layer.held() * (all - 1);
+        }
+        return apart;
+    }
+
     /** The extent of all letters of which something is seen. */
     private void letters(Layer layer, List<Track> tracks, int frame) {
         double[] around = {
@@ -105,11 +126,13 @@ final class Extent {
         double most = 0;
         boolean follows = before.length == 3 * layer.units().size() && frame > 0;
         if (!follows) before = new double[3 * layer.units().size()];
+        if (thousandths != 0 && apart.length == 0) apart = apart(layer);
         for (int unit = 0; unit < layer.units().size(); unit++) {
             Rect rest = layer.units().get(unit);
-            double x = rest.x();
+            double tracked = thousandths == 0 ? 0 : apart[unit] * thousandths * layer.em() / 1000;
+            double x = rest.x() + tracked;
             double y = Math.max(rest.y(), layer.ink().y());
-            double toX = rest.right();
+            double toX = rest.right() + tracked;
             double toY = Math.min(rest.bottom(), layer.ink().bottom());
             double share = 1;
             for (Track track : tracks) {

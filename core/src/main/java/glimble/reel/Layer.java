@@ -1,6 +1,7 @@
 package glimble.reel;
 
 import glimble.graphic.Corners;
+import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import glimble.text.GlyphRun;
 import java.util.List;
@@ -38,6 +39,7 @@ import java.util.List;
  * @param resizes how its box changes, of one that follows what is revealed
  * @param unseen whether it is only there for others, as a mask
  * @param flipped whether the line along its edge is the mirror image: it begins at the right of its top
+ * @param absentIn phases in which it is not drawn: what a change replaces is drawn only while it goes away
  */
 public record Layer(
         String part,
@@ -63,9 +65,11 @@ public record Layer(
         List<Track> tracks,
         List<Resize> resizes,
         boolean unseen,
-        boolean flipped) {
+        boolean flipped,
+        List<PhaseName> absentIn) {
 
     public Layer {
+        absentIn = List.copyOf(absentIn);
         runs = List.copyOf(runs);
         masks = List.copyOf(masks);
         tracks = List.copyOf(tracks);
@@ -75,31 +79,58 @@ public record Layer(
 
     /** The same with other motion. */
     public Layer with(List<Track> otherTracks, List<Resize> otherResizes) {
+        return with(units, masks, within, otherTracks, otherResizes, absentIn);
+    }
+
+    /** The same in another reel. */
+    public Layer among(List<MaskBy> otherMasks, int otherWithin) {
+        return with(units, otherMasks, otherWithin, tracks, resizes, absentIn);
+    }
+
+    public Layer absentIn(List<PhaseName> others) {
+        return with(units, masks, within, tracks, resizes, others);
+    }
+
+    /** The same with letters that a player may move apart. */
+    public Layer withUnits(List<Rect> others) {
+        return with(others, masks, within, tracks, resizes, absentIn);
+    }
+
+    public boolean isAbsent(PhaseName phase) {
+        return absentIn.contains(phase);
+    }
+
+    /** With its gradient and its picture where they lie at a frame. */
+    public Layer standing(PhaseName phase, int frame) {
+        for (Resize resize : resizes) {
+            boolean carries = resize.fill().length > 0 || resize.picture().length > 0;
+            if (resize.phase() == phase && carries) return standing(resize, 4 * resize.index(frame));
+        }
+        return this;
+    }
+
+    private Layer standing(Resize resize, int i) {
+        double[] points = resize.fill();
+        Fill filled = points.length == 0
+                ? fill
+                : new Fill(fill.from, fill.to, fill.radial, points[i], points[i + 1], points[i + 2], points[i + 3]);
+        double[] at = resize.picture();
+        Rect pictured = at.length == 0 ? pictureAt : new Rect(at[i], at[i + 1], at[i + 2], at[i + 3]);
         return new Layer(
-                part,
-                kind,
-                box,
-                ink,
-                baseline,
-                corners,
-                slant,
-                fill,
-                stroke,
-                shadow,
-                glow,
-                opacity,
-                picture,
-                pictureAt,
-                runs,
-                units,
-                em,
-                held,
-                masks,
-                within,
-                otherTracks,
-                otherResizes,
-                unseen,
-                flipped);
+                part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture,
+                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, absentIn);
+    }
+
+    private Layer with(
+            List<Rect> units,
+            List<MaskBy> masks,
+            int within,
+            List<Track> tracks,
+            List<Resize> resizes,
+            List<PhaseName> absentIn) {
+        return new Layer(
+                part, kind, box, ink, baseline, corners, slant, fill, stroke, shadow, glow, opacity, picture, pictureAt,
+                runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, absentIn);
     }
 
     /**

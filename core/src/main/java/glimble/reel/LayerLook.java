@@ -18,7 +18,7 @@ import glimble.rest.Rect;
 import java.util.List;
 
 /** The look of a part as plain numbers, for the place where it rests. */
-final class LayerLook {
+public final class LayerLook {
     private static final Layer.Fill NOTHING = new Layer.Fill("#00000000", "#00000000", false, 0, 0, 0, 0);
     private static final Layer.ThrownShadow NONE = new Layer.ThrownShadow("", 0, 0, 0);
     private static final int OPAQUE = 7;
@@ -26,7 +26,7 @@ final class LayerLook {
     private LayerLook() {}
 
     /** @param mirrored whether the graphic stands mirrored, and with it gradients, slants and shadows */
-    static Layer.Fill fill(Part part, Rect box, boolean mirrored) {
+    public static Layer.Fill fill(Part part, Rect box, boolean mirrored) {
         if (part instanceof TextPart text) return fill(text.style().fill(), box, mirrored);
         if (part instanceof BoxPart plate) return fill(plate.fill(), box, mirrored);
         if (part instanceof LinePart line) return fill(line.fill(), box, mirrored);
@@ -123,7 +123,7 @@ final class LayerLook {
     }
 
     /** Boxes of the pieces of a text, px. */
-    static List<Rect> units(PartRest at) {
+    public static List<Rect> units(PartRest at) {
         return at.line()
                 .map(line -> line.pieces().stream()
                         .map(unit -> Rounding.px(new Rect(
@@ -170,7 +170,7 @@ final class LayerLook {
      *
      * @param fills whether it covers the part; otherwise it fits inside it
      */
-    static Rect picture(Pictures.Extent extent, Rect box, boolean fills) {
+    public static Rect picture(Pictures.Extent extent, Rect box, boolean fills) {
         double across = box.width() / extent.width();
         double down = box.height() / extent.height();
         double factor = fills ? Math.max(across, down) : Math.min(across, down);

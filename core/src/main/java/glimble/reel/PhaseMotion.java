@@ -34,7 +34,7 @@ import java.util.List;
 import java.util.Map;
 
 /** The moves of one phase, worked out for a rest picture. */
-final class PhaseMotion {
+public final class PhaseMotion {
     private final PhaseName name;
     private final Phase phase;
     private final Graphic graphic;
@@ -47,7 +47,8 @@ final class PhaseMotion {
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
     private final Budget budget;
 
-    PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest, Budget budget) {
+    /** @param phase with moves of parts that are present or not */
+    public PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest, Budget budget) {
         this.budget = budget;
         this.name = name;
         this.phase = phase;
@@ -100,7 +101,7 @@ final class PhaseMotion {
     }
 
     /** Frames from the first to the last of the phase; a loop is at least as long as it says. */
-    int length() {
+    public int length() {
         if (present.isEmpty()) return 0;
         if (!(phase instanceof Loop)) return longest();
         // The least length in which every round comes out; rounds that never meet within hours are as good as endless.
@@ -145,7 +146,7 @@ final class PhaseMotion {
         return start(move) + length(move);
     }
 
-    List<Bar> bars() {
+    public List<Bar> bars() {
         return present.stream().map(this::bar).toList();
     }
 
@@ -182,7 +183,7 @@ final class PhaseMotion {
     private record TrackKey(Channel channel, Pivot pivot, Opening opening, String colour, int round) {}
 
     /** @param clock at which frames they are played */
-    List<Track> tracks(Part part, Clock clock) {
+    public List<Track> tracks(Part part, Clock clock) {
         Map<TrackKey, List<Move>> together = new LinkedHashMap<>();
         List<Track> tracks = new ArrayList<>();
         for (Move move : movesOfPart.getOrDefault(part.key(), List.of())) {
@@ -231,7 +232,8 @@ final class PhaseMotion {
                 stretch.from(),
                 values,
                 key.round(),
-                Track.Dealt.NONE);
+                Track.Dealt.NONE,
+                false);
     }
 
     private Band band(TrackKey key, String part) {
@@ -276,7 +278,8 @@ final class PhaseMotion {
                 values,
                 round(move),
                 new Track.Dealt(
-                        begins, pivots.x(), pivots.y(), factors(move, units, values.length, dealing.unit(), reversed)));
+                        begins, pivots.x(), pivots.y(), factors(move, units, values.length, dealing.unit(), reversed)),
+                false);
     }
 
     /**

@@ -2,10 +2,12 @@ package glimble.reel;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalInt;
 
 /**
- * What a player shows when: idle → in, waiting at each step → loop → out → idle. Immutable; an event makes a new one. Phases meet
+ * What a player shows when: idle → in, waiting at each step → loop → out → idle. Immutable; an event makes a new one. A change goes on with
+ * another reel, whose in is the change; until then what was before it is shown. Phases meet
  * at rest: the last frame of in, every first frame of the loop and the first of out are the same picture.
  *
  * <p>While the in waits at a step, what stands already loops; when the operator goes on, it goes back to rest within
@@ -19,9 +21,17 @@ import java.util.OptionalInt;
  * @param taken the frame at which it was taken to air
  * @param nexts the frames at which the operator went on, in the order of time; never more than there are steps
  * @param asked the frame at which it was asked to leave
+ * @param before what was shown before the last change; empty without one
  */
 public record Playback(
-        int in, int loop, int out, List<Integer> steps, OptionalInt taken, List<Integer> nexts, OptionalInt asked) {
+        int in,
+        int loop,
+        int out,
+        List<Integer> steps,
+        OptionalInt taken,
+        List<Integer> nexts,
+        OptionalInt asked,
+        Optional<Playback> before) {
 
     /** Frames within which what looped at a step is back at rest. */
     public static final int SETTLES = 20;
@@ -36,10 +46,16 @@ public record Playback(
      *
      * @param looped in the in, the frame of the loop for what stands already
      * @param share in the in, how much of that loop is seen: 1 all of it, 0 none
+     * @param changes how many changes there have been: which of the reels it is a moment of
      */
-    public record Moment(State state, int frame, int looped, double share) {
+    public record Moment(State state, int frame, int looped, double share, int changes) {
+        /** The first take, without any change. */
+        public Moment(State state, int frame, int looped, double share) {
+            this(state, frame, looped, share, 0);
+        }
+
         public Moment(State state, int frame) {
-            this(state, frame, 0, 0);
+            this(state, frame, 0, 0, 0);
         }
     }
 
@@ -59,11 +75,43 @@ public record Playback(
     public static Playback idle(Reel reel) {
         List<Integer> steps = reel.steps().stream().map(Reel.Pause::frame).toList();
         return new Playback(
-                reel.in(), reel.loop(), reel.out(), steps, OptionalInt.empty(), List.of(), OptionalInt.empty());
+                reel.in(),
+                reel.loop(),
+                reel.out(),
+                steps,
+                OptionalInt.empty(),
+                List.of(),
+                OptionalInt.empty(),
+                Optional.empty());
     }
 
     public Playback take(int frame) {
-        return new Playback(in, loop, out, steps, OptionalInt.of(frame), List.of(), OptionalInt.empty());
+        return new Playback(
+                in, loop, out, steps, OptionalInt.of(frame), List.of(), OptionalInt.empty(), Optional.empty());
+    }
+
+    /**
+     * Goes on with the reel of a change. A step that was passed by before it was reached is waited at again. Of no account while nothing
+     * stands, or when the out has been asked for.
+     */
+    public Playback change(int frame, Reel reel) {
+        if (taken.isEmpty() || asked.isPresent()) return this;
+        int begins = Math.max(taken.getAsInt(), frame);
+        Playback next = idle(reel).take(begins);
+        return new Playback(
+                next.in,
+                next.loop,
+                next.out,
+                next.steps,
+                next.taken,
+                List.of(),
+                OptionalInt.empty(),
+                Optional.of(this));
+    }
+
+    /** How many changes there have been. */
+    public int changes() {
+        return before.map(earlier -> earlier.changes() + 1).orElse(0);
     }
 
     /** Goes on at a step, or passes the next one by if it is not reached yet. Of no account without a further step. */
@@ -71,13 +119,13 @@ public record Playback(
         if (taken.isEmpty() || asked.isPresent() || nexts.size() == steps.size()) return this;
         List<Integer> all = new ArrayList<>(nexts);
         all.add(Math.max(taken.getAsInt(), frame));
-        return new Playback(in, loop, out, steps, taken, all, asked);
+        return new Playback(in, loop, out, steps, taken, all, asked, before);
     }
 
     /** Of no account while nothing stands, or when the out has been asked for already. */
     public Playback leave(int frame) {
         if (taken.isEmpty() || asked.isPresent()) return this;
-        return new Playback(in, loop, out, steps, taken, nexts, OptionalInt.of(frame));
+        return new Playback(in, loop, out, steps, taken, nexts, OptionalInt.of(frame), before);
     }
 
     /** The frame at which the out begins; empty while it has not been asked for. */
@@ -87,20 +135,25 @@ public record Playback(
 
     /** The moment from which the out begins; idle while it has not been asked for. */
     public Moment leftFrom() {
-        return asked.isEmpty() ? new Moment(State.IDLE, 0) : before(leaving().getAsInt());
+        return asked.isEmpty() ? moment(State.IDLE, 0) : standing(leaving().getAsInt());
     }
 
     public Moment at(int frame) {
-        if (taken.isEmpty() || frame < taken.getAsInt()) return new Moment(State.IDLE, 0);
+        boolean earlier = taken.isEmpty() || frame < taken.getAsInt();
+        if (earlier) return before.map(playback -> playback.at(frame)).orElse(moment(State.IDLE, 0));
         if (leaving().isPresent() && frame >= leaving().getAsInt()) {
             int leftFor = frame - leaving().getAsInt();
-            return leftFor > out ? new Moment(State.IDLE, 0) : new Moment(State.OUT, leftFor);
+            return leftFor > out ? moment(State.IDLE, 0) : moment(State.OUT, leftFor);
         }
-        return before(frame);
+        return standing(frame);
+    }
+
+    private Moment moment(State state, int frame) {
+        return new Moment(state, frame, 0, 0, changes());
     }
 
     /** What is shown as long as nobody has asked for the out. */
-    private Moment before(int frame) {
+    private Moment standing(int frame) {
         int resumed = taken.getAsInt();
         int from = 0;
         int looped = 0;
@@ -108,7 +161,7 @@ public record Playback(
             int reached = resumed + steps.get(i) - from;
             if (frame < reached) break;
             if (i >= nexts.size() || frame < nexts.get(i)) {
-                return new Moment(State.STEP, steps.get(i), round(frame - reached), loop == 0 ? 0 : 1);
+                return new Moment(State.STEP, steps.get(i), round(frame - reached), loop == 0 ? 0 : 1, changes());
             }
             resumed = Math.max(reached, nexts.get(i));
             from = steps.get(i);
@@ -116,8 +169,9 @@ public record Playback(
         }
         int since = frame - resumed;
         if (from + since < in)
-            return new Moment(State.IN, from + since, looped, looped == 0 ? 0 : left(since, until(from) - from));
-        return loop == 0 ? new Moment(State.REST, 0) : new Moment(State.LOOP, (from + since - in) % loop);
+            return new Moment(
+                    State.IN, from + since, looped, looped == 0 ? 0 : left(since, until(from) - from), changes());
+        return loop == 0 ? moment(State.REST, 0) : moment(State.LOOP, (from + since - in) % loop);
     }
 
     private int round(int frame) {

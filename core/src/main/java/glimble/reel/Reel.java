@@ -42,6 +42,10 @@ public record Reel(
         }
     }
 
+    Reel withOut(int frames) {
+        return new Reel(width, height, rate, layers, in, loop, frames, steps);
+    }
+
     Reel withLayers(List<Layer> others) {
         return new Reel(width, height, rate, others, in, loop, out, steps);
     }

@@ -175,7 +175,7 @@ public final class ReelMaker {
     }
 
     /** What has no motion of its own left in the in stands already. */
-    private static Reel.Pause pause(Steps.Point step, int until, List<Layer> layers) {
+    public static Reel.Pause pause(Steps.Point step, int until, List<Layer> layers) {
         List<Integer> standing = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
             boolean stands = true;
@@ -233,11 +233,12 @@ public final class ReelMaker {
                 tracks,
                 motions.resizes(part.key()),
                 part.base().unseen(),
-                flipped);
+                flipped,
+                List.of());
     }
 
     /** Whether letters are ever drawn one by one; only then does a player need to know where each is. */
-    private static boolean isApart(List<Track> tracks) {
+    public static boolean isApart(List<Track> tracks) {
         return tracks.stream().anyMatch(track -> track.overLetters() || track.channel() == Channel.TRACKING);
     }
 

@@ -16,6 +16,8 @@ import glimble.graphic.PhaseName;
  * @param values one a frame: px or degrees from rest, or factor or share of rest
  * @param round of the loop: after how many frames it begins again; 0 for any other phase
  * @param dealt how it is dealt out over the letters of a text; empty lists if it is not
+ * @param flows of a change: whether it takes the layer from one rest to the other; such a one keeps its value when the graphic is taken
+ *     out meanwhile, so that what stands together leaves together
  */
 public record Track(
         PhaseName phase,
@@ -28,7 +30,8 @@ public record Track(
         int first,
         double[] values,
         int round,
-        Dealt dealt) {
+        Dealt dealt,
+        boolean flows) {
 
     /**
      * A track that every letter of a text runs through at its own time.
@@ -42,10 +45,79 @@ public record Track(
         public static final Dealt NONE = new Dealt(new int[0], new double[0], new double[0], new double[0]);
     }
 
-    /** The same channel with other values at other times. */
-    Track with(PhaseName otherPhase, int otherFirst, double[] others, int otherRound, Dealt otherDealt) {
+    /**
+     * One that takes a whole layer somewhere.
+     *
+     * @param pivotX px, of scales
+     * @param pivotY px
+     */
+    public static Track flowing(Channel channel, double pivotX, double pivotY, int first, double[] values) {
         return new Track(
-                otherPhase, channel, pivotX, pivotY, opening, band, colour, otherFirst, others, otherRound, otherDealt);
+                PhaseName.IN,
+                channel,
+                pivotX,
+                pivotY,
+                Opening.RIGHT,
+                Band.NONE,
+                "",
+                first,
+                values,
+                0,
+                Dealt.NONE,
+                true);
+    }
+
+    /** One of the whole layer, of a channel without a pivot. */
+    public static Track plain(PhaseName phase, Channel channel, String colour, int first, double[] values) {
+        return new Track(phase, channel, 0, 0, Opening.RIGHT, Band.NONE, colour, first, values, 0, Dealt.NONE, false);
+    }
+
+    /** The same played so many frames later, in a phase. */
+    public Track shifted(PhaseName otherPhase, int by) {
+        int[] starts = dealt.starts().clone();
+        for (int i = 0; i < starts.length; i++) starts[i] += by;
+        Dealt later = overLetters() ? new Dealt(starts, dealt.pivotX(), dealt.pivotY(), dealt.factors()) : dealt;
+        return with(otherPhase, first + by, values, round, later);
+    }
+
+    /** The same about points that lie elsewhere, for a layer that stands elsewhere at rest; px. */
+    public Track moved(double x, double y) {
+        double[] xs = dealt.pivotX().clone();
+        double[] ys = dealt.pivotY().clone();
+        for (int i = 0; i < xs.length; i++) {
+            xs[i] = Rounding.px(xs[i] + x);
+            ys[i] = Rounding.px(ys[i] + y);
+        }
+        return new Track(
+                phase,
+                channel,
+                Rounding.px(pivotX + x),
+                Rounding.px(pivotY + y),
+                opening,
+                band.moved(opening, x, y),
+                colour,
+                first,
+                values,
+                round,
+                new Dealt(dealt.starts(), xs, ys, dealt.factors()),
+                flows);
+    }
+
+    /** The same channel with other values at other times. */
+    public Track with(PhaseName otherPhase, int otherFirst, double[] others, int otherRound, Dealt otherDealt) {
+        return new Track(
+                otherPhase,
+                channel,
+                pivotX,
+                pivotY,
+                opening,
+                band,
+                colour,
+                otherFirst,
+                others,
+                otherRound,
+                otherDealt,
+                flows);
     }
 
     public boolean overLetters() {

@@ -49,6 +49,7 @@ public final class RestSolver {
     private final Map<String, Double> revealed;
     private final Map<String, String> values;
     private final WholePixels whole;
+    private final Least least;
     private final TextSetting texts;
     private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
@@ -61,7 +62,9 @@ public final class RestSolver {
             Typesetter typesetter,
             Pictures pictures,
             Map<String, Double> revealed,
-            WholePixels whole) {
+            WholePixels whole,
+            Least least) {
+        this.least = least;
         this.revealed = revealed;
         this.whole = whole;
         this.pictures = pictures;
@@ -83,7 +86,8 @@ public final class RestSolver {
     public static Rest solve(Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
         return solved(
                 graphic,
-                new RestSolver(graphic, values, typesetter, pictures, Map.of(), WholePixels.of(graphic.frame())));
+                new RestSolver(
+                        graphic, values, typesetter, pictures, Map.of(), WholePixels.of(graphic.frame()), Least.NONE));
     }
 
     /**
@@ -98,7 +102,17 @@ public final class RestSolver {
             Typesetter typesetter,
             Pictures pictures,
             Map<String, Double> revealed) {
-        return solved(graphic, new RestSolver(graphic, values, typesetter, pictures, revealed, WholePixels.NO));
+        return solved(
+                graphic, new RestSolver(graphic, values, typesetter, pictures, revealed, WholePixels.NO, Least.NONE));
+    }
+
+    /** The same with no part smaller than so; what follows parts follows them as large as they are then. */
+    public static Rest atLeast(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, Least least) {
+        return solved(
+                graphic,
+                new RestSolver(
+                        graphic, values, typesetter, pictures, Map.of(), WholePixels.of(graphic.frame()), least));
     }
 
     private static Rest solved(Graphic graphic, RestSolver solver) {
@@ -207,7 +221,10 @@ public final class RestSolver {
     private Reckoning size(Part part, Axis axis) {
         Reckoning known = sizes.get(axis).get(part.key());
         if (known != null) return known;
-        Reckoning size = whole.size(part, axis, size(part, axis, part.span(axis).size()));
+        Reckoning size = least.size(
+                part,
+                axis,
+                whole.size(part, axis, size(part, axis, part.span(axis).size())));
         sizes.get(axis).put(part.key(), size);
         return size;
     }

@@ -75,4 +75,35 @@ class PlaybackTest {
         assertThat(Playback.whole(reel(40, 100, 20), 30))
                 .containsExactly(new Run(IN, 0, 40, 40), new Run(OUT, 40, 21, 21));
     }
+
+    private static Reel plain(int in, int loop, int out) {
+        return new Reel(100, 100, 50, List.of(), in, loop, out);
+    }
+
+    @Test
+    void a_change_goes_on_with_its_reel_and_what_was_before_it_stays_known() {
+        Playback taken = Playback.idle(plain(10, 20, 8)).take(100);
+        Playback once = taken.change(125, plain(12, 30, 6));
+        Playback twice = once.change(130, plain(7, 0, 5));
+        assertThat(twice.at(99).state()).isEqualTo(Playback.State.IDLE);
+        assertThat(twice.at(105)).isEqualTo(new Playback.Moment(Playback.State.IN, 5, 0, 0, 0));
+        assertThat(twice.at(124)).isEqualTo(new Playback.Moment(Playback.State.LOOP, 14, 0, 0, 0));
+        assertThat(twice.at(129)).isEqualTo(new Playback.Moment(Playback.State.IN, 4, 0, 0, 1));
+        assertThat(twice.at(130)).isEqualTo(new Playback.Moment(Playback.State.IN, 0, 0, 0, 2));
+        assertThat(twice.at(140)).isEqualTo(new Playback.Moment(Playback.State.REST, 0, 0, 0, 2));
+        assertThat(once.at(140)).isEqualTo(new Playback.Moment(Playback.State.LOOP, 3, 0, 0, 1));
+        Playback out = twice.leave(133);
+        assertThat(out.leftFrom()).isEqualTo(new Playback.Moment(Playback.State.IN, 3, 0, 0, 2));
+        assertThat(out.at(138)).isEqualTo(new Playback.Moment(Playback.State.OUT, 5, 0, 0, 2));
+        assertThat(out.at(139).state()).isEqualTo(Playback.State.IDLE);
+        assertThat(out.at(128)).isEqualTo(twice.at(128));
+    }
+
+    @Test
+    void nothing_changes_while_nothing_stands_or_once_it_leaves() {
+        Playback idle = Playback.idle(plain(10, 0, 8));
+        assertThat(idle.change(5, plain(3, 0, 3))).isEqualTo(idle);
+        Playback leaving = idle.take(0).leave(20);
+        assertThat(leaving.change(22, plain(3, 0, 3))).isEqualTo(leaving);
+    }
 }

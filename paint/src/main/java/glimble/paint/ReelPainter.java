@@ -38,6 +38,7 @@ public final class ReelPainter {
             Layer layer = reel.layers().get(i);
             Stand stand = stands.get(i);
             if (layer.kind().equals("group") || layer.unseen() || stand.opacity() == 0) continue;
+            if (layer.isAbsent(phase)) continue;
             paint(picture, i, stands, phase, frame);
         }
         return picture;
@@ -58,7 +59,7 @@ public final class ReelPainter {
     }
 
     private void paint(BufferedImage picture, int index, List<Stand> stands, PhaseName phase, int frame) {
-        Layer layer = reel.layers().get(index);
+        Layer layer = reel.layers().get(index).standing(phase, frame);
         Stand stand = stands.get(index);
         boolean plain = layer.masks().isEmpty() && stand.bands().isEmpty() && !stand.isTilted() && stand.blur() == 0;
         if (plain) {
@@ -129,6 +130,7 @@ public final class ReelPainter {
 
     private void fillMask(BufferedImage cut, int index, List<Stand> stands, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index);
+        if (layer.isAbsent(phase)) return;
         if (layer.kind().equals("group")) {
             for (int i = 0; i < reel.layers().size(); i++) {
                 if (reel.layers().get(i).within() == index) fillMask(cut, i, stands, phase, frame);

@@ -171,7 +171,7 @@ record Stand(
     private static double[] edges(Layer layer, PhaseName phase, int frame) {
         for (Resize resize : layer.resizes()) {
             if (resize.phase() != phase) continue;
-            int i = Math.max(0, Math.min(resize.left().length - 1, frame - resize.first()));
+            int i = resize.index(frame);
             return new double[] {resize.left()[i], resize.top()[i], resize.right()[i], resize.bottom()[i]};
         }
         return new double[4];

@@ -92,7 +92,8 @@ final class Oracle {
                 layer.tracks(),
                 layer.resizes(),
                 unseen,
-                layer.flipped());
+                layer.flipped(),
+                layer.absentIn());
     }
 
     /** Only one layer, with its masks or without. */
@@ -201,7 +202,8 @@ final class Oracle {
                 List.of(),
                 List.of(),
                 false,
-                false);
+                false,
+                List.of());
         int[] letters = pixels(paint(List.of(bare), PhaseName.IN, 0));
         var of = reel.layers().get(box).box();
         int out = 0;

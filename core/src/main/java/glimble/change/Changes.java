@@ -1,0 +1,250 @@
+package glimble.change;
+
+import glimble.budget.Budget;
+import glimble.graphic.Back;
+import glimble.graphic.Ease;
+import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import glimble.graphic.Move;
+import glimble.graphic.Part;
+import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
+import glimble.graphic.StackPart;
+import glimble.reel.Bar;
+import glimble.reel.Layer;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.reel.Standing;
+import glimble.reel.Track;
+import glimble.reel.WorkedOut;
+import glimble.rest.Pictures;
+import glimble.rest.RestEffort;
+import glimble.text.Typesetter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Works out what happens when a graphic gets other values while it stands: for every part whether it stays, flows, swaps, leaves or enters,
+ * and the reel of it. Nothing is declared by hand: both rests are solved and compared. The same input gives the same numbers on any machine;
+ * cost grows linearly with parts × frames.
+ */
+public final class Changes {
+    private final Shown shown;
+    private final Graphic graphic;
+    private final Map<String, String> values;
+    private final WorkedOut fresh;
+    private final Pictures pictures;
+    private final Budget budget;
+    private final Middle middle;
+    private final Standing standing;
+    private final Roles roles;
+    private final Half away;
+    private final Half back;
+    private final Half leave;
+    private final Half enter;
+    private final Times times;
+    private final Coming coming;
+
+    private Changes(
+            Shown shown,
+            Graphic graphic,
+            Map<String, String> values,
+            WorkedOut fresh,
+            Typesetter typesetter,
+            Pictures pictures,
+            Budget budget) {
+        this.shown = shown;
+        this.graphic = graphic;
+        this.values = values;
+        this.fresh = fresh;
+        this.pictures = pictures;
+        this.budget = budget;
+        budget.spend(RestEffort.of(graphic, values));
+        middle = Middle.of(
+                shown.graphic(), shown.values(), shown.rest(), graphic, values, fresh.rest(), typesetter, pictures);
+        standing = new Standing(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
+        roles = new Roles(graphic, shown, fresh.reel(), middle, standing);
+        Graphic was = shown.graphic();
+        Set<String> goes = all(Doing.SWAPS);
+        goes.removeIf(key -> roles.isTinted(key) || roles.isLaidOver(key) || rides(key));
+        away = half(PhaseName.AWAY, graphic.swap().away(), graphic, shown.rest(), goes, usual(goes, true), false);
+        Set<String> comes = new HashSet<>(goes);
+        Set<String> over = all(Doing.SWAPS);
+        over.removeIf(key -> !roles.isLaidOver(key));
+        comes.addAll(over);
+        Set<String> again = all(Doing.ENTERS);
+        again.removeIf(key -> !roles.isComing(key) || shown.taken());
+        comes.addAll(again);
+        back = half(PhaseName.BACK, graphic.swap().back(), graphic, fresh.rest(), comes, usual(comes, false), false);
+        boolean backwards = was.out().mirrorsIn();
+        Phase out = backwards ? new In(was.in().moves(), was.in().timing()) : was.out();
+        Set<String> leavers = all(Doing.LEAVES);
+        leavers.removeIf(this::rides);
+        leave = half(PhaseName.OUT, out, was, shown.rest(), leavers, fades(out, was, leavers), backwards);
+        Set<String> enterers = all(Doing.ENTERS);
+        enterers.removeIf(key -> rides(key) || again.contains(key) || inTime(key));
+        Phase in = new Back(graphic.in().moves(), graphic.in().timing(), 0, Back.Flow.USUAL);
+        enter = half(PhaseName.IN, in, graphic, fresh.rest(), enterers, fades(in, graphic, enterers), false);
+        times = new Times(shown, roles, middle, away, back, leave, enter);
+        coming = new Coming(shown, fresh.reel(), roles, times, this::inTime);
+    }
+
+    /** Of a group whose move takes it away; the group itself is none. */
+    private boolean rides(String key) {
+        return roles.isRiding(key) && !hasOwnSwap(key);
+    }
+
+    private boolean hasOwnSwap(String key) {
+        return !roles.swapIsUsual(key, true) || !roles.swapIsUsual(key, false);
+    }
+
+    /** Whether a part comes with the in that is still played, at its time there. */
+    private boolean inTime(String key) {
+        boolean comes = roles.of(key) == Doing.ENTERS && !roles.isRiding(key);
+        return comes && shown.taken() && shown.isComing();
+    }
+
+    /**
+     * A change from whatever is shown.
+     *
+     * @param graphic as it is played for the new values
+     * @param values the new ones, text by field key
+     * @param length frames from the first of the change to the last of out
+     * @param budget from which it is spent what it costs
+     * @throws TooLaborious if that is more than there is
+     */
+    public static Changed of(
+            Shown shown,
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            int length,
+            Budget budget) {
+        WorkedOut fresh = ReelMaker.make(graphic, values, typesetter, pictures, length, budget);
+        boolean turns = shown.rest().mirrored() != fresh.rest().mirrored();
+        if (turns) return OutThenIn.of(shown, graphic, values, fresh, length, "the side changes");
+        Changes changes = new Changes(shown, graphic, values, fresh, typesetter, pictures, budget);
+        boolean never = graphic.swap().never()
+                && changes.roles.doings().values().stream().anyMatch(doing -> doing != Doing.STAYS);
+        if (never) {
+            return OutThenIn.of(shown, graphic, values, fresh, length, "it never changes while it stands");
+        }
+        return changes.made(length);
+    }
+
+    /** The same, whatever it costs, at the length the document says. */
+    public static Changed of(
+            Shown shown, Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        return of(shown, graphic, values, typesetter, pictures, graphic.frame().length(), Budget.endless());
+    }
+
+    private Set<String> all(Doing doing) {
+        Set<String> keys = new LinkedHashSet<>();
+        roles.doings().forEach((key, of) -> {
+            if (of == doing) keys.add(key);
+        });
+        return keys;
+    }
+
+    private Half half(
+            PhaseName name,
+            Phase phase,
+            Graphic of,
+            glimble.rest.Rest rest,
+            Set<String> parts,
+            List<Move> more,
+            boolean backwards) {
+        return new Half(
+                name, Movers.only(phase, of, parts, more), backwards, of, middle.masked(rest, of, parts), budget);
+    }
+
+    /** Moves for those that the swap of the design says nothing of. */
+    private List<Move> usual(Set<String> parts, boolean isAway) {
+        List<Move> moves = new ArrayList<>();
+        for (String key : parts) {
+            if (roles.isRiding(key) || !roles.swapIsUsual(key, isAway)) continue;
+            Part part = graphic.part(key).orElseThrow();
+            if (roles.isLaidOver(key)) moves.add(UsualSwap.fade(graphic, part, Ease.Direction.OUT));
+            else moves.add(isAway ? UsualSwap.away(graphic, part) : UsualSwap.back(graphic, part));
+        }
+        return moves;
+    }
+
+    /** A fade for those that enter or leave without a move that would hide them, their own or that of a group that does the same. */
+    private List<Move> fades(Phase phase, Graphic of, Set<String> parts) {
+        List<Move> moves = new ArrayList<>();
+        for (String key : parts) {
+            Part part = of.part(key).orElseThrow();
+            boolean moved = phase.moves().stream()
+                    .map(Move::part)
+                    .anyMatch(mover -> parts.contains(mover) && (mover.equals(key) || roles.isIn(key, mover)));
+            if (!moved && !part.kind().equals("group")) moves.add(UsualSwap.fade(of, part, Ease.Direction.OUT));
+        }
+        return moves;
+    }
+
+    private Changed made(int length) {
+        Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures);
+        Assembly assembly = new Assembly(shown, roles, times);
+        List<Bar> bars = new ArrayList<>();
+        Map<String, Integer> ends = new HashMap<>();
+        for (Part part : graphic.parts()) {
+            String key = part.key();
+            assembly.addGone(key);
+            if (part instanceof StackPart || !roles.doings().containsKey(key)) continue;
+            boolean leaves = roles.of(key) == Doing.LEAVES && !roles.isComing(key);
+            if (leaves || roles.isDrawnTwice(key)) {
+                Half half = leaves ? leave : away;
+                assembly.addOld(key, layers.old(part, half));
+                bars.addAll(half.bars(key, 0));
+            }
+            if (roles.of(key) == Doing.LEAVES) continue;
+            assembly.addNext(key, layers.next(part, comes(part, bars)), coming);
+        }
+        int changes = changes();
+        List<Layer> all = assembly.layers();
+        int in = changes == 0 && !coming.isAny() ? 0 : Math.max(changes, coming.end());
+        Reel of = fresh.reel();
+        Reel reel = new Reel(
+                of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, changes, in));
+        WorkedOut worked = new WorkedOut(
+                reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
+        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), changes);
+    }
+
+    private List<Track> comes(Part part, List<Bar> bars) {
+        String key = part.key();
+        if (roles.of(key) == Doing.ENTERS && inTime(key)) return coming.tracks(key);
+        if (back.moves(key)) {
+            bars.addAll(back.bars(key, times.backBy(key)));
+            return back.tracks(part, times.backBy(key));
+        }
+        if (enter.moves(key)) {
+            bars.addAll(enter.bars(key, times.enterBy(key)));
+            return enter.tracks(part, times.enterBy(key));
+        }
+        return List.of();
+    }
+
+    /** Frames until everything that changes at once is at rest; 0 if nothing moves. */
+    private int changes() {
+        int end = Math.max(times.gone, coming.standing(standing));
+        for (String key : roles.doings().keySet()) {
+            Doing doing = roles.of(key);
+            if (doing == Doing.STAYS || roles.isComing(key) && inTime(key)) continue;
+            end = Math.max(end, times.awayEnd(key));
+            if (roles.isTinted(key)) end = Math.max(end, UsualSwap.frames(graphic, 2 * UsualSwap.THROUGH_NOTHING));
+            if (doing != Doing.LEAVES && !inTime(key)) end = Math.max(end, times.backEnd(key));
+            if (roles.movesEarly(key) && times.flowsEarly()) end = Math.max(end, times.flow.earlyEnd());
+            if (times.flowsLate()) end = Math.max(end, times.flow.lateEnd());
+        }
+        return end;
+    }
+}

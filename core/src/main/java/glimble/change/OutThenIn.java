@@ -1,0 +1,122 @@
+package glimble.change;
+
+import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
+import glimble.motion.Steps;
+import glimble.reel.Bar;
+import glimble.reel.EarlyOut;
+import glimble.reel.Layer;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.reel.Resize;
+import glimble.reel.Track;
+import glimble.reel.WorkedOut;
+import java.util.ArrayList;
+import java.util.LinkedHashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** A change for which everything goes out, from where it stands, and comes in again with the new values. */
+final class OutThenIn {
+    private OutThenIn() {}
+
+    /** @param why it is so, for people */
+    static Changed of(
+            Shown shown, Graphic graphic, Map<String, String> values, WorkedOut fresh, int length, String why) {
+        Reel leaving = EarlyOut.of(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
+        int out = leaving.layers().isEmpty() ? 0 : leaving.out();
+        int begins = Math.max(0, out + graphic.swap().back().meet());
+        List<Layer> layers = new ArrayList<>();
+        Set<String> left = new LinkedHashSet<>();
+        for (Layer layer : leaving.layers()) {
+            left.add(layer.part());
+            layers.add(out(layer, out, layers.size()));
+        }
+        int before = layers.size();
+        for (Layer layer : fresh.reel().layers()) layers.add(in(layer, begins, before));
+        Reel of = fresh.reel();
+        List<Reel.Pause> pauses = new ArrayList<>();
+        for (int i = 0; i < of.steps().size(); i++) {
+            Reel.Pause step = of.steps().get(i);
+            int until = i + 1 < of.steps().size() ? of.steps().get(i + 1).frame() : of.in();
+            pauses.add(ReelMaker.pause(new Steps.Point(step.part(), step.frame() + begins), until + begins, layers));
+        }
+        int in = Math.max(out, begins + of.in());
+        Reel reel = new Reel(of.width(), of.height(), of.rate(), layers, in, of.loop(), of.out(), pauses);
+        List<Bar> bars = new ArrayList<>();
+        for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(later(bar, begins));
+        WorkedOut worked = new WorkedOut(
+                reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
+        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), in);
+    }
+
+    private static Layer out(Layer layer, int out, int index) {
+        List<Track> tracks = new ArrayList<>();
+        for (Track track : layer.tracks())
+            if (track.phase() == PhaseName.OUT) tracks.add(track.shifted(PhaseName.IN, 0));
+        if (layer.within() < 0) tracks.add(Layers.gate(out, false));
+        List<Resize> resizes = layer.resizes().stream()
+                .filter(resize -> resize.phase() == PhaseName.OUT)
+                .map(resize -> resize.shifted(PhaseName.IN, 0))
+                .toList();
+        return layer.with(tracks, resizes).absentIn(Layers.GONE);
+    }
+
+    private static Layer in(Layer layer, int begins, int before) {
+        List<Track> tracks = new ArrayList<>();
+        for (Track track : layer.tracks()) {
+            tracks.add(track.phase() == PhaseName.IN ? track.shifted(PhaseName.IN, begins) : track);
+        }
+        if (layer.within() < 0 && begins > 0) tracks.add(Layers.gate(begins, true));
+        List<Resize> resizes = new ArrayList<>();
+        for (Resize resize : layer.resizes()) {
+            resizes.add(resize.phase() == PhaseName.IN ? resize.shifted(PhaseName.IN, begins) : resize);
+        }
+        List<Layer.MaskBy> masks = layer.masks().stream()
+                .map(mask -> new Layer.MaskBy(mask.layer() + before, mask.inside(), mask.soft()))
+                .toList();
+        int within = layer.within() < 0 ? -1 : layer.within() + before;
+        return layer.with(tracks, resizes).among(masks, within);
+    }
+
+    private static Bar later(Bar bar, int by) {
+        return new Bar(
+                bar.phase(),
+                bar.move(),
+                bar.part(),
+                bar.start() + by,
+                bar.length(),
+                bar.away(),
+                bar.waitsFor(),
+                bar.waitsForPart(),
+                bar.afterEnd(),
+                bar.words());
+    }
+
+    private static List<PartChange> parts(
+            Graphic graphic, Set<String> left, WorkedOut fresh, int out, int begins, String why) {
+        Set<String> come = new LinkedHashSet<>();
+        for (Layer layer : fresh.reel().layers()) come.add(layer.part());
+        List<PartChange> parts = new ArrayList<>();
+        graphic.parts().forEach(part -> {
+            boolean leaves = left.contains(part.key());
+            boolean enters = come.contains(part.key());
+            if (!leaves && !enters) return;
+            Doing doing = leaves && enters ? Doing.SWAPS : leaves ? Doing.LEAVES : Doing.ENTERS;
+            int end = begins + fresh.reel().in();
+            String does = leaves && enters ? "goes out and comes in again" : leaves ? "goes out" : "comes in";
+            parts.add(new PartChange(
+                    part.key(),
+                    doing,
+                    leaves ? 0 : begins,
+                    enters ? end : out,
+                    leaves ? out : 0,
+                    enters ? begins : 0,
+                    does + ": " + why,
+                    List.of("out 0–" + out, "in " + begins + "–" + end)));
+        });
+        return parts;
+    }
+}

@@ -1,0 +1,87 @@
+package glimble.change;
+
+import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.reel.WorkedOut;
+import glimble.rest.Rest;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * What is on air at a moment.
+ *
+ * @param reel that is played: as the graphic was taken, or of a change
+ * @param rest of the values that stand
+ * @param graphic as it is played for them
+ * @param values that stand
+ * @param phase in or loop
+ * @param frame of that phase
+ * @param looped in the in, the frame of the loop for what stands already
+ * @param share in the in, how much of that loop is seen, 0–1
+ * @param waits whether the in waits at a step at that frame
+ * @param taken whether the reel is that of a take, so that its in is the designed one; else that of a change
+ */
+public record Shown(
+        Reel reel,
+        Rest rest,
+        Graphic graphic,
+        Map<String, String> values,
+        PhaseName phase,
+        int frame,
+        int looped,
+        double share,
+        boolean waits,
+        boolean taken) {
+
+    /** What stands at rest. */
+    public static Shown atRest(WorkedOut worked, Graphic graphic, Map<String, String> values) {
+        return of(worked, graphic, values, PhaseName.IN, worked.reel().in());
+    }
+
+    /** A frame of the in or of the loop of a graphic as it was taken. */
+    public static Shown of(WorkedOut worked, Graphic graphic, Map<String, String> values, PhaseName phase, int frame) {
+        return new Shown(worked.reel(), worked.rest(), graphic, values, phase, frame, 0, 0, false, true);
+    }
+
+    /** A frame of a change, or of the loop after it. */
+    public static Shown of(Changed changed, PhaseName phase, int frame) {
+        WorkedOut worked = changed.worked();
+        return new Shown(
+                worked.reel(), worked.rest(), changed.graphic(), changed.values(), phase, frame, 0, 0, false, false);
+    }
+
+    /**
+     * What a playback shows, while it stands: in the in, at a step, in the loop or at rest.
+     *
+     * @param moment of the reel of that take or change
+     */
+    public Shown at(Playback.Moment moment) {
+        boolean loops = moment.state() == Playback.State.LOOP;
+        int at = moment.state() == Playback.State.REST ? reel.in() : moment.frame();
+        return new Shown(reel, rest, graphic, values, loops ? PhaseName.LOOP : PhaseName.IN, at, 0, 0, false, taken)
+                .looping(moment.looped(), moment.share(), moment.state() == Playback.State.STEP);
+    }
+
+    /** The same where the in waits at a step, or has just gone on. */
+    public Shown looping(int loopedFrame, double loopShare, boolean waiting) {
+        return new Shown(reel, rest, graphic, values, phase, frame, loopedFrame, loopShare, waiting, taken);
+    }
+
+    /** Whether something may still be on its way in, or waits to come. */
+    boolean isComing() {
+        return phase == PhaseName.IN && frame < reel.in();
+    }
+
+    /** Keys of the parts before which the in has yet to wait. */
+    Set<String> waitsFor() {
+        if (phase != PhaseName.IN) return Set.of();
+        Set<String> parts = new java.util.LinkedHashSet<>();
+        for (Reel.Pause step : reel.steps()) {
+            boolean ahead = waits ? step.frame() >= frame : step.frame() > frame;
+            if (ahead) parts.add(step.part());
+        }
+        return parts;
+    }
+}

@@ -1,0 +1,129 @@
+package glimble.change;
+
+import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.graphic.StackPart;
+import glimble.rest.Rect;
+import glimble.text.NumberWords;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What each part does in a change, in words. */
+final class Tellings {
+    private final Roles roles;
+    private final Middle middle;
+    private final Times times;
+
+    private Tellings(Roles roles, Middle middle, Times times) {
+        this.roles = roles;
+        this.middle = middle;
+        this.times = times;
+    }
+
+    static List<PartChange> of(Graphic graphic, Roles roles, Middle middle, Times times) {
+        Tellings tellings = new Tellings(roles, middle, times);
+        List<PartChange> parts = new ArrayList<>();
+        for (Part part : graphic.parts()) {
+            if (part instanceof StackPart || !roles.doings().containsKey(part.key())) continue;
+            parts.add(tellings.of(part.key()));
+        }
+        return parts;
+    }
+
+    private PartChange of(String key) {
+        Doing doing = roles.of(key);
+        List<String> why = new ArrayList<>();
+        boolean still = doing == Doing.STAYS || roles.isComing(key) && doing == Doing.LEAVES;
+        if (still) {
+            String sentence = doing == Doing.STAYS
+                    ? "stays: the same in the same place"
+                    : "leaves: it had not come in yet, and does not";
+            return new PartChange(key, doing, 0, 0, 0, 0, sentence, why);
+        }
+        boolean flows = roles.movesEarly(key) || roles.movesLate(key);
+        int first = Integer.MAX_VALUE;
+        int last = 0;
+        if (flows && !roles.isRiding(key)) {
+            if (roles.movesEarly(key) && !times.apart) {
+                first = times.flow.early();
+                last = times.flow.earlyEnd();
+                why.add(span("grows or makes room", first, last) + ", before new letters come");
+            }
+            if (roles.movesLate(key) || times.apart) {
+                first = Math.min(first, times.flow.late());
+                last = Math.max(last, times.flow.lateEnd());
+                why.add(span(
+                                times.apart ? "goes over" : "shrinks or closes up",
+                                times.flow.late(),
+                                times.flow.lateEnd())
+                        + ", after the old have left");
+            }
+        }
+        int awayEnd = 0;
+        int backStart = 0;
+        if (roles.isDrawnTwice(key) || doing == Doing.LEAVES) {
+            awayEnd = times.awayEnd(key);
+            first = 0;
+            last = Math.max(last, awayEnd);
+            why.add(span("away", 0, awayEnd));
+        }
+        if (doing == Doing.ENTERS || roles.isDrawnTwice(key)) {
+            backStart = times.backStart(key);
+            first = Math.min(first, backStart);
+            last = Math.max(last, times.backEnd(key));
+            why.add(span("back", backStart, times.backEnd(key)) + waits(key));
+        }
+        if (first == Integer.MAX_VALUE) first = 0;
+        return new PartChange(key, doing, first, last, awayEnd, backStart, sentence(key, doing, flows), why);
+    }
+
+    private static String span(String what, int from, int to) {
+        return what + " " + from + "–" + to;
+    }
+
+    private String waits(String key) {
+        String holder = times.holderOf(key);
+        if (times.apart) return ", after everything has gone over";
+        return holder == null ? "" : ", not before " + holder + " has room for it";
+    }
+
+    private String sentence(String key, Doing doing, boolean flows) {
+        return switch (doing) {
+            case STAYS -> "stays: the same in the same place";
+            case FLOWS -> "flows: " + flowing(key);
+            case SWAPS -> "swaps: " + swapping(key) + (flows ? ", and its place goes over" : "");
+            case LEAVES -> "leaves: it is there before and not after";
+            case ENTERS ->
+                roles.isComing(key)
+                        ? "enters: it had not come in yet, and does as the in has it"
+                        : "enters: it is there after and not before";
+        };
+    }
+
+    private String swapping(String key) {
+        if (roles.isRiding(key)) return "with " + roles.rides(key);
+        if (!SameDrawing.areLetters(roles.oldLayer(key), roles.nextLayer(key))) return "other letters";
+        if (!roles.oldLayer(key).picture().equals(roles.nextLayer(key).picture())) return "another picture";
+        if (!SameDrawing.areColours(roles.oldLayer(key), roles.nextLayer(key))) return "another colour";
+        return roles.nextLayer(key).kind().equals("group") ? "what is in it is replaced" : "other masks";
+    }
+
+    private String flowing(String key) {
+        Rect one = middle.old(key).box();
+        Rect other = middle.next(key).box();
+        List<String> said = new ArrayList<>();
+        said(said, "width", one.width(), other.width());
+        said(said, "height", one.height(), other.height());
+        said(said, "left", one.x(), other.x());
+        said(said, "top", one.y(), other.y());
+        return said.isEmpty() ? "its letters stand elsewhere in it" : String.join(", ", said);
+    }
+
+    private static void said(List<String> said, String what, double from, double to) {
+        if (Roles.moved(from, to)) said.add(what + " " + px(from) + " → " + px(to));
+    }
+
+    private static String px(double number) {
+        return NumberWords.of(Math.rint(number * 10) / 10);
+    }
+}
