@@ -177,8 +177,7 @@ export function standingLayer(layer: Layer, moment: Moment): Layer {
   return {
     ...layer,
     fill: resize.fill.length > 0 ? { ...layer.fill, x1: x1!, y1: y1!, x2: x2!, y2: y2! } : layer.fill,
-    pictureAt:
-      resize.picture.length > 0 ? { x: x!, y: y!, width: width!, height: height! } : layer.pictureAt,
+    pictureAt: resize.picture.length > 0 ? { x: x!, y: y!, width: width!, height: height! } : layer.pictureAt,
   };
 }
 

@@ -191,6 +191,10 @@ public final class Changes {
     }
 
     private Changed made(int length) {
+        long flowing = roles.doings().keySet().stream()
+                .filter(key -> roles.movesEarly(key) || roles.movesLate(key))
+                .count();
+        budget.spend(ChangeEffort.flow(flowing, times.flow.lateEnd()));
         Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures);
         Assembly assembly = new Assembly(shown, roles, times);
         List<Bar> bars = new ArrayList<>();

@@ -64,6 +64,11 @@ public record Shown(
                 .looping(moment.looped(), moment.share(), moment.state() == Playback.State.STEP);
     }
 
+    /** The same at another frame. */
+    public Shown moment(PhaseName otherPhase, int otherFrame) {
+        return new Shown(reel, rest, graphic, values, otherPhase, otherFrame, 0, 0, false, taken);
+    }
+
     /** The same where the in waits at a step, or has just gone on. */
     public Shown looping(int loopedFrame, double loopShare, boolean waiting) {
         return new Shown(reel, rest, graphic, values, phase, frame, loopedFrame, loopShare, waiting, taken);

@@ -126,7 +126,7 @@ final class CourseChecks {
     }
 
     private void findCuts() {
-        for (PhaseName phase : PhaseName.PLAYED) cuts.put(phase, new HashMap<>());
+        for (PhaseName phase : PhaseName.values()) cuts.put(phase, new HashMap<>());
         boolean backwards = judged.graphic.out().mirrorsIn();
         for (Phase phase : judged.graphic.phases()) {
             List<String> moves = phase.moves().stream()

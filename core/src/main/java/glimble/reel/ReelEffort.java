@@ -2,6 +2,7 @@ package glimble.reel;
 
 import glimble.budget.Effort;
 import glimble.graphic.Axis;
+import glimble.graphic.Back;
 import glimble.graphic.Channel;
 import glimble.graphic.Deal;
 import glimble.graphic.Graphic;
@@ -19,7 +20,9 @@ import glimble.motion.MoveOrder;
 import glimble.rest.RestEffort;
 import java.util.EnumMap;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * How much work it is to make a reel. Counted from what will be done if nothing is absent: letters that are shaped, relations that are
@@ -54,7 +57,7 @@ public final class ReelEffort {
         for (Part part : graphic.parts()) {
             if (part instanceof TextPart text) lettersOf.put(part.key(), RestEffort.letters(text.text(), values));
         }
-        for (PhaseName name : PhaseName.PLAYED) {
+        for (PhaseName name : PhaseName.values()) {
             boolean mirrored = name == PhaseName.OUT && graphic.out().mirrorsIn();
             phases.put(name, new OfPhase(name, graphic.phase(mirrored ? PhaseName.IN : name)));
         }
@@ -70,15 +73,17 @@ public final class ReelEffort {
 
     /** Frames of all phases together, and one more of each. */
     public long frames() {
-        return phases.values().stream().mapToLong(phase -> phase.end() + 1).sum();
+        return PhaseName.PLAYED.stream()
+                .mapToLong(name -> phases.get(name).end() + 1)
+                .sum();
     }
 
     public Effort effort() {
         int count = graphic.parts().size();
         Effort effort = RestEffort.of(graphic, values)
                 .plus(new Effort((long) count * STEPS_PER_PART, count + " parts are worked out; use fewer"));
-        for (OfPhase phase : phases.values()) {
-            if (phase.isEndless()) return phase.endless();
+        for (PhaseName name : PhaseName.PLAYED) {
+            if (phases.get(name).isEndless()) return phases.get(name).endless();
         }
         int in = phases.get(PhaseName.IN).length();
         int out = phases.get(PhaseName.OUT).length();
@@ -89,6 +94,26 @@ public final class ReelEffort {
             Clock clock = new Clock(name, phase.length(), mirrored, lengths.of(name));
             effort = effort.plus(phase.effort(clock));
             if (name != PhaseName.LOOP && isRevealed()) effort = effort.plus(revealed(graphic, name, clock.length()));
+        }
+        return effort;
+    }
+
+    /** Frames that both halves of the swap and what flows take together, at most. */
+    public long swapFrames() {
+        Back back = graphic.swap().back();
+        return phases.get(PhaseName.AWAY).end()
+                + phases.get(PhaseName.BACK).end()
+                + Math.abs(back.meet())
+                + 2L * back.flow().length();
+    }
+
+    /** Of the tracks of both halves of the swap. */
+    public Effort swap() {
+        Effort effort = Effort.NONE;
+        for (PhaseName name : List.of(PhaseName.AWAY, PhaseName.BACK)) {
+            OfPhase phase = phases.get(name);
+            if (phase.isEndless()) return phase.endless();
+            effort = effort.plus(phase.effort(new Clock(name, phase.length(), false, Optional.empty())));
         }
         return effort;
     }

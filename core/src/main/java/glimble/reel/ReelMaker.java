@@ -122,7 +122,19 @@ public final class ReelMaker {
         budget.spend(RestEffort.of(graphic, values));
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
         ReelMaker maker = new ReelMaker(graphic, values, pictures, rest, widths -> rest, budget);
-        return Motions.bars(maker.motion, graphic.out().mirrorsIn());
+        return maker.bars();
+    }
+
+    /** Every move of a present part at its time before any retiming; those of both halves of the swap as if everything swapped. */
+    private List<Bar> bars() {
+        List<Bar> bars = new ArrayList<>(Motions.bars(motion, graphic.out().mirrorsIn()));
+        for (PhaseName half : List.of(PhaseName.AWAY, PhaseName.BACK)) {
+            Phase phase = graphic.phase(half);
+            if (phase.moves().isEmpty()) continue;
+            Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
+            bars.addAll(new PhaseMotion(half, seen, graphic, rest, budget).bars());
+        }
+        return bars;
     }
 
     private WorkedOut workedOut(int length) {
@@ -137,7 +149,7 @@ public final class ReelMaker {
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
             notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
         }
-        return new WorkedOut(reel, rest, Motions.bars(motion, backwards), Playback.whole(reel, length), notes);
+        return new WorkedOut(reel, rest, bars(), Playback.whole(reel, length), notes);
     }
 
     private List<Part> present() {

@@ -70,6 +70,10 @@ class EveryEditTest {
                         before -> Gestures.add(before, part.key(), phase, gesture, boxes.get(part.key()), 3));
             }
         }
+        for (String gesture : SwapGestures.of(part)) {
+            edits.put(gesture + " of " + part.key(), before -> SwapGestures.add(before, part.key(), gesture));
+        }
+        edits.put("a variant of the swap", before -> VariantEdits.add(before, PhaseName.AWAY, "further"));
         edits.put("copy moves", before -> MoveEdits.copy(before, part.key(), other.key(), random.nextBoolean()));
         for (PhaseName phase : PhaseName.values()) {
             List<String> some = graphic.phase(phase).moves().stream()

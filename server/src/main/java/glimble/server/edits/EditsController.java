@@ -11,6 +11,7 @@ import glimble.edit.MoveEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.ProposedCases;
 import glimble.edit.Rescale;
+import glimble.edit.SwapGestures;
 import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
@@ -122,7 +123,7 @@ class EditsController {
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
      *     to other edits
      * @param by frames from one row to the next; of no account to other edits
-     * @param phase in, loop or out, of an edit of moves
+     * @param phase in, loop, out, away or back, of an edit of moves; a gesture for either half of a swap gives it both
      * @param raster the new size of the frame; of no account to other edits
      */
     record EditRequest(
@@ -214,7 +215,7 @@ class EditsController {
     private static PhaseName phase(EditRequest request) {
         return Optional.ofNullable(request.phase())
                 .flatMap(PhaseName::named)
-                .orElseThrow(() -> new Refused("$.phase", "must be in, loop or out"));
+                .orElseThrow(() -> new Refused("$.phase", "must be in, loop, out, away or back"));
     }
 
     private static String variant(Graphic graphic, EditRequest request) {
@@ -256,6 +257,8 @@ class EditsController {
         try {
             if (phase(request) == PhaseName.LOOP)
                 return LoopGestures.add(graphic, request.key(), newName(request), box);
+            if (phase(request).isSwap() && ownGesture(request).isEmpty())
+                return SwapGestures.add(graphic, request.key(), newName(request));
             return ownGesture(request)
                     .map(moves -> Gestures.add(graphic, request.key(), phase(request), moves, frame))
                     .orElseGet(

@@ -12,6 +12,7 @@ import glimble.document.GraphicWriter;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
 import glimble.edit.LoopGestures;
+import glimble.edit.SwapGestures;
 import glimble.formats.JsonTree;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
@@ -159,6 +160,7 @@ class ReelsController {
      * @param why how x, y, width and height came about, a line each; missing if the part is absent
      * @param gestures names of the ready sets of moves it can make in in and out
      * @param loopGestures likewise in the loop
+     * @param swapGestures likewise in the swap
      */
     record RestAnswer(
             String part,
@@ -169,7 +171,8 @@ class ReelsController {
             List<String> relations,
             Optional<List<String>> why,
             List<String> gestures,
-            List<String> loopGestures) {}
+            List<String> loopGestures,
+            List<String> swapGestures) {}
 
     @PostMapping("/api/reels")
     ReelsAnswer work(@RequestBody ReelsRequest request, HttpServletRequest http) {
@@ -222,7 +225,7 @@ class ReelsController {
                         : Optional.of(JsonTree.to(GraphicWriter.write(Exchange.of(design, looked)))));
     }
 
-    private static Played named(Played played, String path) {
+    static Played named(Played played, String path) {
         for (PhaseName phase : PhaseName.values()) {
             if (played.of(phase) == null) {
                 throw new Refused(path, "must name in, loop and out; '' for the phase itself");
@@ -309,6 +312,7 @@ class ReelsController {
                         ReckoningWords.of(at.width()),
                         ReckoningWords.of(at.height()))),
                 Gestures.of(part),
-                LoopGestures.of(part));
+                LoopGestures.of(part),
+                SwapGestures.of(part));
     }
 }
