@@ -5,6 +5,7 @@ import { reach } from './reach.svelte';
 import type { paths } from './schema';
 import type {
   AddedPicture,
+  Change,
   CheckInfo,
   Draft,
   EditWhat,
@@ -12,6 +13,7 @@ import type {
   Finding,
   FontInfo,
   Graphic,
+  GraphicUses,
   House,
   MapAnswer,
   Mend,
@@ -19,13 +21,14 @@ import type {
   Played,
   Proof,
   ProofNote,
+  Reel,
   RevisionNote,
   Spare,
+  Stage,
   Standing,
   StoredGraphic,
   Values,
   Worked,
-  GraphicUses,
 } from './types';
 
 interface ProblemBody {
@@ -197,7 +200,7 @@ export interface Edit {
   by?: number;
   raster?: { width: number; height: number };
   /** Of an edit of moves. */
-  phase?: 'in' | 'loop' | 'out';
+  phase?: 'in' | 'loop' | 'out' | 'away' | 'back';
 }
 
 export function editGraphic(
@@ -272,10 +275,26 @@ export async function workOutSeen(
   const design = found.design ?? document;
   return {
     design,
-    played: worked[0]?.played ?? { in: '', loop: '', out: '' },
+    played: worked[0]?.played ?? { in: '', loop: '', out: '', swap: '' },
     document: found.seen ?? design,
     worked,
   };
+}
+
+/**
+ * What happens when other values are filled in while a graphic stands.
+ *
+ * @param stages what was on air one after the other; the last is what stands
+ * @param values each filling to which it may change
+ * @param played variants, whatever the cases say
+ */
+export function workOutChanges(
+  document: Graphic,
+  stages: Stage[],
+  values: Values[],
+  played?: Played,
+): Promise<{ changes: Change[]; out: Reel }> {
+  return answer(client.POST('/api/changes', { body: { document, stages, values, played } }));
 }
 
 /** Which case answers which combination of everything its conditions tell apart. */

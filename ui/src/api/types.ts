@@ -24,6 +24,12 @@ export type Ease = Schemas['Ease'];
 export type Deal = Schemas['Deal'];
 export type MoveKey = Schemas['MoveKey'];
 export type PhaseDocument = Schemas['OutPhase'] & { length?: number };
+export type SwapDocument = Schemas['Swap'];
+/** What happens from one filling to another while a graphic stands. */
+export type Change = Schemas['ChangeAnswer'];
+export type PartChange = Schemas['PartChange'];
+/** Values that stand, and the moment at which they are replaced. */
+export type Stage = Schemas['Stage'];
 export type Guides = Schemas['Guides'];
 export type Fit = Schemas['Fit'];
 export type Edge = Schemas['Edge'];

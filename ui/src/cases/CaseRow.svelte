@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Case, Graphic, MapAnswer } from '../api/types';
-  import type { PhaseKey } from '../floor/moves';
+  import type { PlayedKey } from '../floor/moves';
   import PhaseMark from '../frame/PhaseMark.svelte';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';
@@ -16,9 +16,9 @@
     onchange: (row: Case) => void;
     onmove: (by: number) => void;
     /** A variant is made for it. */
-    onvariant: (phase: PhaseKey) => void;
+    onvariant: (phase: PlayedKey) => void;
     /** What it plays is opened on the floor. */
-    onlook: (phase: PhaseKey) => void;
+    onlook: (phase: PlayedKey) => void;
     onremove: () => void;
   }
 
@@ -31,6 +31,7 @@
     ['in', 'IN'],
     ['loop', 'LOOP'],
     ['out', 'OUT'],
+    ['swap', 'SWAP'],
   ] as const;
   const when = $derived(row.when ?? []);
   const reach = $derived(answer?.map.rows[index]);
@@ -44,16 +45,17 @@
     return `answers ${reach.combinations} of ${answer.map.combinations}`;
   });
 
-  function plain(phase: PhaseKey): string {
+  function plain(phase: PlayedKey): string {
     return `the ${phase} itself`;
   }
 
-  function names(phase: PhaseKey): string[] {
-    const variants = (document.variants ?? []).filter((variant) => variant.phase === phase);
-    return [plain(phase), ...variants.map(({ name }) => name), NEW];
+  function names(phase: PlayedKey): string[] {
+    const of = phase === 'swap' ? ['away', 'back'] : [phase as string];
+    const variants = (document.variants ?? []).filter((variant) => of.includes(variant.phase));
+    return [plain(phase), ...new Set(variants.map(({ name }) => name)), NEW];
   }
 
-  function choose(phase: PhaseKey, name: string) {
+  function choose(phase: PlayedKey, name: string) {
     if (name === NEW) return onvariant(phase);
     onchange({ ...row, [phase]: name === plain(phase) ? undefined : name });
   }

@@ -10,7 +10,7 @@
   import FloorHeader from '../floor/FloorHeader.svelte';
   import { attend, floorOf } from '../floor/floors.svelte';
   import KeysHelp from '../floor/KeysHelp.svelte';
-  import type { PhaseKey } from '../floor/moves';
+  import type { PlayedKey } from '../floor/moves';
   import { saveKeys } from '../floor/saveKeys';
   import Picture from '../picture/Picture.svelte';
   import '../sheet/pieces/pieces.css';
@@ -66,13 +66,15 @@
   }
 
   /** A variant that is called as the case, to begin with like the phase; the case plays it. */
-  function makeVariant(index: number, phase: PhaseKey) {
+  function makeVariant(index: number, phase: PlayedKey) {
     const row = cases[index]!;
-    const taken = (design?.variants ?? []).filter((one) => one.phase === phase).map(({ name }) => name);
+    const of = phase === 'swap' ? ['away', 'back'] : [phase as string];
+    const taken = (design?.variants ?? []).filter((one) => of.includes(one.phase)).map(({ name }) => name);
     let name = row.name;
     for (let number = 2; taken.includes(name); number++) name = `${row.name} ${number}`;
     void floor.changeDesign(async (before) => {
-      const edited = await editGraphic(before, floor.values, { what: 'ADD_VARIANT', key: name, phase });
+      const half = phase === 'swap' ? 'away' : phase;
+      const edited = await editGraphic(before, floor.values, { what: 'ADD_VARIANT', key: name, phase: half });
       const rows = edited.document.cases ?? [];
       return {
         ...edited.document,
@@ -81,10 +83,12 @@
     });
   }
 
+  const OPENED = { in: 'IN', loop: 'LOOP', out: 'OUT', swap: 'AWAY' } as const;
+
   /** Opens what a case plays on the floor, to be worked on. */
-  async function look(row: Case, phase: PhaseKey) {
-    await floor.pin({ in: row.in ?? '', loop: row.loop ?? '', out: row.out ?? '' });
-    floor.choosePhase(phase === 'in' ? 'IN' : phase === 'loop' ? 'LOOP' : 'OUT');
+  async function look(row: Case, phase: PlayedKey) {
+    await floor.pin({ in: row.in ?? '', loop: row.loop ?? '', out: row.out ?? '', swap: row.swap ?? '' });
+    floor.choosePhase(OPENED[phase]);
     await push(`/floor/${id}`);
   }
 

@@ -87,7 +87,9 @@
   const area = $derived(floor.worked && areaOf(sight, floor.worked.reel));
   /** The fault that is pointed out, at the moment at which it was found; at another it may be elsewhere. */
   const pointed = $derived(
-    floor.pointedOut?.phase === floor.moment.phase && floor.pointedOut.frame === floor.moment.frame
+    !floor.moment.change &&
+      floor.pointedOut?.phase === floor.moment.phase &&
+      floor.pointedOut.frame === floor.moment.frame
       ? floor.pointedOut
       : undefined,
   );
@@ -150,8 +152,9 @@
 
   /** Out, also in the middle of in or loop: from wherever each part stands. */
   async function leave() {
-    const { phase, frame } = floor.moment;
-    const early = playing.run !== undefined && phase !== 'OUT' && frame !== floor.worked?.reel.in;
+    const { phase, frame, change } = floor.moment;
+    const rests = phase === 'IN' && frame === floor.reel?.in;
+    const early = change ? phase === 'IN' : playing.run !== undefined && phase !== 'OUT' && !rests;
     const worked = early ? await floor.leaving(floor.moment) : floor.worked;
     playing.play(
       'OUT',
@@ -166,9 +169,11 @@
   function play(run: Run) {
     leaving = undefined;
     if (run === 'OUT') return void leave();
+    const changes = run === 'SWAP' || (typeof run === 'object' && run.change);
+    const change = () => floor.swapping.change;
     playing.play(
       run,
-      () => floor.worked,
+      () => (changes ? floor.worked && change() && { ...floor.worked, reel: change()!.reel } : floor.worked),
       (moment) => (floor.moment = moment),
     );
   }
@@ -182,6 +187,11 @@
   function next() {
     if (playing.run === 'STEPS' && floor.worked) playing.next(floor.worked);
     else play('STEPS');
+  }
+
+  function interrupt() {
+    playing.stop();
+    floor.interrupt();
   }
 
   /** The in waits before a part enters, or no longer does. */
@@ -229,6 +239,10 @@
     e: () => (floor.pointing = floor.pointing === 'x' ? undefined : 'x'),
     E: () => (floor.pointing = floor.pointing === 'y' ? undefined : 'y'),
     n: () => next(),
+    u: () => floor.swapping.change && toggle('SWAP'),
+    j: () => interrupt(),
+    '{': () => void floor.nextBy(-1),
+    '}': () => void floor.nextBy(1),
     t: () => waitBefore(floor.selected),
     v: () => void floor.edit({ what: 'MIRROR_OUT', key: '' }),
     q: () => (maskAlone = !maskAlone),
@@ -335,7 +349,7 @@
         onpointerup={() => (grabbed = undefined)}
       >
         <Picture
-          reel={playing.run === 'OUT' && leaving ? leaving.reel : floor.worked?.reel}
+          reel={floor.moment.phase === 'OUT' && leaving ? leaving.reel : floor.reel}
           masksOf={maskAlone ? floor.selected : undefined}
           moment={floor.moment}
           {backdropId}
@@ -369,7 +383,7 @@
       <div class="beside">
         <div class="columns">
           <div class="values surface"><ValuesForm {floor} /></div>
-          <div class="strip"><Strip {floor} {backdropId} bind:closeUp /></div>
+          <div class="strip"><Strip {floor} {backdropId} oninterrupt={interrupt} bind:closeUp /></div>
         </div>
       </div>
     {/if}

@@ -1,7 +1,9 @@
 <script lang="ts">
   import type { Rect } from '../api/types';
+  import { length, type Phase } from '../player/moment';
   import { stands } from '../player/stand';
   import type { FloorState } from './floor.svelte';
+  import { isSwap } from './moves';
 
   interface Props {
     floor: FloorState;
@@ -17,9 +19,9 @@
   const chosen = $derived(floor.moves[0]);
   const index = $derived(reel?.layers.findIndex(({ part }) => part === floor.selected) ?? -1);
   const layer = $derived(reel?.layers[index]);
-  const frames = $derived(
-    !reel || !chosen ? 0 : chosen.phase === 'IN' ? reel.in : chosen.phase === 'OUT' ? reel.out : reel.loop,
-  );
+  /** Moves of a swap begin where they are played in a change: their way is seen there. */
+  const phase = $derived(chosen && !isSwap(chosen.phase) ? (chosen.phase as Phase) : undefined);
+  const frames = $derived(reel && phase ? length(reel, phase) : 0);
   const MOST = 200;
 
   function centre(box: Rect, matrix: DOMMatrix): { x: number; y: number } {
@@ -29,20 +31,20 @@
 
   /** The centre of the part at every frame of the phase. */
   const path = $derived.by(() => {
-    if (!reel || !layer || !chosen || frames === 0) return [];
+    if (!reel || !layer || !phase || frames === 0) return [];
     const step = Math.max(1, Math.ceil(frames / MOST));
     const found: { x: number; y: number }[] = [];
     for (let frame = 0; frame <= frames; frame += step) {
-      found.push(centre(layer.box, stands(reel, { phase: chosen.phase, frame })[index]!.matrix));
+      found.push(centre(layer.box, stands(reel, { phase, frame })[index]!.matrix));
     }
     return found;
   });
   const moved = $derived(path.some(({ x, y }) => Math.hypot(x - path[0]!.x, y - path[0]!.y) > 0.5));
   /** Where it is when it is furthest from rest: at the beginning of in, at the end of out. */
   const away = $derived.by(() => {
-    if (!reel || !layer || !chosen || chosen.phase === 'LOOP') return undefined;
-    const frame = chosen.phase === 'IN' ? 0 : frames;
-    const { x, y } = centre(layer.box, stands(reel, { phase: chosen.phase, frame })[index]!.matrix);
+    if (!reel || !layer || !phase || phase === 'LOOP') return undefined;
+    const frame = phase === 'IN' ? 0 : frames;
+    const { x, y } = centre(layer.box, stands(reel, { phase, frame })[index]!.matrix);
     return { x: x - layer.box.width / 2, y: y - layer.box.height / 2 };
   });
   /** Only a distance in px can be pulled; one that follows something says so. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Phase } from '../player/moment';
   import { push } from 'svelte-spa-router';
   import MendList from './MendList.svelte';
   import type { FloorState } from './floor.svelte';
@@ -57,7 +58,7 @@
         <button class="plain act" type="button" onclick={() => (accepting = false)}>leave</button>
       </form>
     {:else}
-      <button class="plain act" onclick={() => floor.phaseAt(finding.phase, finding.frame)}
+      <button class="plain act" onclick={() => floor.phaseAt(finding.phase as Phase, finding.frame)}
         >show the frame</button
       >
       <button class="plain act" onclick={() => (accepting = true)}>it is meant …</button>

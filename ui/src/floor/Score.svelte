@@ -1,7 +1,8 @@
 <script lang="ts">
   import PhaseMark from '../frame/PhaseMark.svelte';
-  import { length, PHASES, type Phase } from '../player/moment';
+  import { length, type AnyPhase, type Moment, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
+  import DoingMark from './DoingMark.svelte';
   import { PHASE_KEYS } from './moves';
   import ScoreBars from './ScoreBars.svelte';
   import ScoreName from './ScoreName.svelte';
@@ -12,7 +13,19 @@
   import SumBars from './SumBars.svelte';
   import { USUAL_ROOM, type Arrangement } from './arrangement.svelte';
   import { alike, everySum, sums, unfolded } from './folding';
-  import { at, columns, depthsOf, ROW, scoreRows, ticks } from './scoreLayout';
+  import {
+    at,
+    columnOf,
+    columns,
+    depthsOf,
+    ROW,
+    scoreRows,
+    STRETCHES,
+    swapColumn,
+    ticks,
+    type Placed,
+    type Stretch,
+  } from './scoreLayout';
   import { tick } from 'svelte';
 
   interface Props {
@@ -23,8 +36,8 @@
 
   const { floor, arrangement, onscrub }: Props = $props();
 
-  const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
-  const COLUMNS = ['IN', 'rest', 'LOOP', 'OUT'] as const;
+  const WORDS: Record<Stretch, string> = { IN: 'in', LOOP: 'loop', SWAP: 'swap', OUT: 'out' };
+  const COLUMNS = ['IN', 'rest', 'LOOP', 'SWAP', 'OUT'] as const;
   type Column = (typeof COLUMNS)[number];
   const MOST_ZOOM = 8;
   /** px after which a press on a name is a drag. */
@@ -32,12 +45,20 @@
 
   let width = $state(0);
   let area = $state<HTMLElement>();
-  let scrubbing = $state<Phase>();
+  let scrubbing = $state<Stretch>();
 
   const reel = $derived(floor.worked?.reel);
   const parts = $derived(floor.document?.parts ?? []);
   const groups = $derived(parts.filter((part) => part.kind === 'group').map(({ key }) => key));
-  const bars = $derived(floor.worked?.bars ?? []);
+  const change = $derived(floor.swapping.change);
+  const swap = $derived(swapColumn(floor.worked?.bars ?? [], floor.document?.swap?.meet ?? 0, change));
+  const bars = $derived([
+    ...(floor.worked?.bars ?? [])
+      .filter(({ phase }) => columnOf(phase) !== 'SWAP')
+      .map((bar): Placed => ({ ...bar, column: columnOf(bar.phase), at: bar.start })),
+    ...swap.bars,
+  ]);
+  const doings = $derived(new Map((change?.parts ?? []).map((part) => [part.part, part])));
   /** What is drawn in front stands above. */
   const front = $derived([...(floor.worked?.rest ?? [])].reverse());
   const rows = $derived.by(() => {
@@ -51,7 +72,7 @@
     return front.filter(({ part }) => shown.has(part));
   });
   const depths = $derived(depthsOf(parts));
-  const layout = $derived(reel ? columns(reel, (width - 2) * floor.zoom, arrangement.room) : undefined);
+  const layout = $derived(reel ? columns(reel, (width - 2) * floor.zoom, arrangement.room, swap) : undefined);
   const placed = $derived(
     scoreRows(
       rows.map(({ part }) => part),
@@ -61,15 +82,42 @@
   /** Of everything, where there is one line only. */
   const whole = $derived(arrangement.how === 'picture');
 
-  function variantsOf(phase: Phase): string[] {
-    return (floor.design?.variants ?? [])
-      .filter((variant) => variant.phase === PHASE_KEYS[phase])
-      .map(({ name }) => name);
+  /** Of a swap, of either half. */
+  function variantsOf(column: Stretch): string[] {
+    const phases = column === 'SWAP' ? ['away', 'back'] : [WORDS[column]];
+    const named = (floor.design?.variants ?? []).filter((variant) => phases.includes(variant.phase));
+    return [...new Set(named.map(({ name }) => name))];
   }
 
-  function frameAt(phase: Phase, clientX: number, lane: HTMLElement): number {
-    const column = layout![phase];
-    return Math.round((clientX - lane.getBoundingClientRect().left) / column.scale);
+  function playedOf(column: Stretch): string {
+    return floor.played[WORDS[column] as 'in' | 'loop' | 'out' | 'swap'] ?? '';
+  }
+
+  /** The phase that the sheet is about when a column is chosen. */
+  function phaseOf(column: Stretch): AnyPhase {
+    return column === 'SWAP' ? 'AWAY' : column;
+  }
+
+  function framesOf(column: Stretch): number {
+    return column === 'SWAP' ? swap.frames : length(reel!, column);
+  }
+
+  /** The moment that a frame of a column is. */
+  function momentIn(column: Stretch, frame: number): Moment {
+    return column === 'SWAP' ? { phase: 'IN', frame, change: true } : { phase: column, frame };
+  }
+
+  /** Whether what is looked at is a moment of a column. */
+  function isAt(column: Stretch): boolean {
+    const { phase, change: changing } = floor.moment;
+    // What comes after a change is its loop and out; they stand where those of what stands do.
+    return column === 'SWAP'
+      ? changing === true && phase === 'IN'
+      : phase === column && !(changing && phase === 'IN');
+  }
+
+  function frameAt(column: Stretch, clientX: number, lane: HTMLElement): number {
+    return Math.round((clientX - lane.getBoundingClientRect().left) / layout![column].scale);
   }
 
   /** A phase whose end is pulled, and how many frames it would have. */
@@ -108,19 +156,23 @@
     if (!widened) return;
     const { column, fromX, had, width: before } = widened;
     const now = Math.max(8, before + event.clientX - fromX);
-    arrangement.setRoom(column, column === 'IN' || column === 'OUT' ? (had * now) / before : now);
+    arrangement.setRoom(column, column === 'rest' || column === 'LOOP' ? now : (had * now) / before);
   }
 
-  function scrub(phase: Phase, event: PointerEvent) {
+  function scrub(column: Stretch, event: PointerEvent) {
+    // Without something that comes next there is no change to look at.
+    if (column === 'SWAP' && !change) return;
     const lane = event.currentTarget as HTMLElement;
     if (event.type === 'pointerdown') {
-      scrubbing = phase;
+      scrubbing = column;
       lane.setPointerCapture(event.pointerId);
       onscrub();
       // Nothing but ground is there: no bar is meant any more.
       if (floor.moves.length > 0) floor.moves = [];
     }
-    if (scrubbing === phase) floor.phaseAt(phase, frameAt(phase, event.clientX, lane));
+    if (scrubbing !== column) return;
+    const { phase, frame, change: changing } = momentIn(column, frameAt(column, event.clientX, lane));
+    floor.phaseAt(phase, frame, changing);
   }
 
   /** So many times as wide; what stands at a distance from the left of the window stays there. */
@@ -129,13 +181,13 @@
     const point = at(layout, area.scrollLeft + x);
     floor.zoom = Math.max(1, Math.min(MOST_ZOOM, zoom));
     await tick();
-    if (point) area.scrollLeft = layout[point.phase].left + point.frame * layout[point.phase].scale - x;
+    if (point) area.scrollLeft = layout[point.column].left + point.frame * layout[point.column].scale - x;
   }
 
   /** Keys zoom where the playhead is. */
   export function zoomBy(factor: number): void {
     if (!area || !layout) return;
-    const column = layout[floor.moment.phase];
+    const column = layout[STRETCHES.find(isAt) ?? 'IN'];
     void zoomTo(floor.zoom * factor, column.left + floor.moment.frame * column.scale - area.scrollLeft);
   }
 
@@ -192,14 +244,21 @@
   {#if layout && reel}
     <div class="head" style:width="{layout.total}px">
       <span class="caption score-title" style:width="{layout.names.width}px">score</span>
-      {#each PHASES as phase (phase)}
-        <span class="phase" style:left="{layout[phase].left}px" style:width="{layout[phase].width}px">
+      {#each STRETCHES as phase (phase)}
+        {@const left = phase === 'SWAP' ? layout.told.left : layout[phase].left}
+        <span
+          class="phase"
+          style:left="{left}px"
+          style:width="{layout[phase].left + layout[phase].width - left}px"
+        >
           <button
             class="plain phase-name"
             aria-label="Phase {WORDS[phase]}"
-            aria-pressed={floor.phaseShown === phase}
-            title="Length, spans, delays and staggers of {WORDS[phase]}"
-            onclick={() => floor.choosePhase(phase)}><PhaseMark {phase} />{WORDS[phase]}</button
+            aria-pressed={floor.phaseShown === phaseOf(phase)}
+            title={phase === 'SWAP'
+              ? 'How what is replaced goes away, and what replaces it comes back'
+              : `Length, spans, delays and staggers of ${WORDS[phase]}`}
+            onclick={() => floor.choosePhase(phaseOf(phase))}><PhaseMark {phase} />{WORDS[phase]}</button
           >
           {#if variantsOf(phase).length > 0}
             <select
@@ -208,19 +267,26 @@
               title="Which variant of {WORDS[
                 phase
               ]} is looked at and changed; the case table says which is played"
-              onchange={(event) =>
-                floor.pin({ ...floor.played, [PHASE_KEYS[phase]]: event.currentTarget.value })}
+              onchange={(event) => floor.pin({ ...floor.played, [WORDS[phase]]: event.currentTarget.value })}
             >
-              <option value="" selected={!floor.played[PHASE_KEYS[phase]]}>itself</option>
+              <option value="" selected={!playedOf(phase)}>itself</option>
               {#each variantsOf(phase) as name (name)}
-                <option value={name} selected={floor.played[PHASE_KEYS[phase]] === name}>{name}</option>
+                <option value={name} selected={playedOf(phase) === name}>{name}</option>
               {/each}
             </select>
           {/if}
-          <span class="figures muted">{length(reel, phase) ? `${length(reel, phase)} f` : 'none'}</span>
-          <Spans {floor} {phase} scale={layout[phase].scale} />
-          <Ruler frames={length(reel, phase)} scale={layout[phase].scale} rate={reel.rate} />
-          {#if phase !== 'LOOP' && length(reel, phase) > 0}
+          <span class="figures muted"
+            >{framesOf(phase)
+              ? `${framesOf(phase)} f`
+              : phase === 'SWAP' && !swap.told
+                ? 'usual'
+                : 'none'}</span
+          >
+          {#if phase !== 'SWAP'}<Spans {floor} {phase} scale={layout[phase].scale} />{/if}
+          <span class="ruled" style:left="{layout[phase].left - left}px">
+            <Ruler frames={framesOf(phase)} scale={layout[phase].scale} rate={reel.rate} />
+          </span>
+          {#if phase !== 'LOOP' && phase !== 'SWAP' && length(reel, phase) > 0}
             <span
               class="phase-grip"
               role="presentation"
@@ -292,6 +358,24 @@
                     ? entry.brief
                     : 'absent: blank'}{/if}
               </span>
+              {#if doings.has(entry.part)}
+                {@const does = doings.get(entry.part)!}
+                <span
+                  class="told {does.doing}"
+                  style:left="{layout.told.left}px"
+                  style:width="{layout.told.width}px"
+                  title={[does.sentence, ...does.why].join('\n')}
+                  ><DoingMark doing={does.doing} />{does.doing.toLowerCase()}</span
+                >
+                {#if does.doing === 'FLOWS' || (does.doing === 'SWAPS' && !bars.some((bar) => bar.column === 'SWAP' && bar.part === entry.part))}
+                  <span
+                    class="flow"
+                    style:left="{layout.SWAP.left + does.first * layout.SWAP.scale}px"
+                    style:width="{Math.max(3, (does.last - does.first) * layout.SWAP.scale)}px"
+                    title={[does.sentence, ...does.why].join('\n')}
+                  ></span>
+                {/if}
+              {/if}
               {#if folded}
                 <SumBars
                   sums={sums(parts, bars, entry.part)}
@@ -311,7 +395,7 @@
 </div>
 
 {#snippet lanes(withBars: boolean)}
-  {#each PHASES as phase (phase)}
+  {#each STRETCHES as phase (phase)}
     {@const column = layout![phase]}
     <div
       class="lane"
@@ -325,23 +409,26 @@
         tabindex="0"
         aria-label="Frame of {WORDS[phase]}"
         aria-valuemin="0"
-        aria-valuemax={length(reel!, phase)}
-        aria-valuenow={floor.moment.phase === phase ? floor.moment.frame : 0}
+        aria-valuemax={framesOf(phase)}
+        aria-valuenow={isAt(phase) ? floor.moment.frame : 0}
         onpointerdown={(event) => scrub(phase, event)}
         onpointermove={(event) => scrub(phase, event)}
         onpointerup={() => (scrubbing = undefined)}
-        onfocus={() => floor.moment.phase !== phase && floor.phaseAt(phase, 0)}
+        onfocus={() => {
+          const { phase: of, frame, change: changing } = momentIn(phase, 0);
+          if (!isAt(phase) && (phase !== 'SWAP' || change)) floor.phaseAt(of, frame, changing);
+        }}
       >
-        {#each ticks(length(reel!, phase), column.scale, reel!.rate) as line (line.frame)}
+        {#each ticks(framesOf(phase), column.scale, reel!.rate) as line (line.frame)}
           <span class="line" class:second={line.second} style:left="{line.frame * column.scale}px"></span>
         {/each}
       </div>
-      {#if floor.range?.phase === phase}
+      {#if floor.range && (floor.range.change ? phase === 'SWAP' : floor.range.phase === phase)}
         <RangeMark {floor} scale={column.scale} />
       {/if}
-      {#if withBars}<ScoreBars {floor} {phase} {column} tops={placed.barTops} />{/if}
+      {#if withBars}<ScoreBars {floor} stretch={phase} {column} {bars} tops={placed.barTops} />{/if}
       {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
-      {#if floor.moment.phase === phase}
+      {#if isAt(phase)}
         <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>
       {/if}
     </div>
@@ -377,6 +464,36 @@
     color: var(--accent);
     font: inherit;
     font-size: 11px;
+  }
+
+  .ruled {
+    position: absolute;
+    bottom: 0;
+  }
+
+  .told {
+    display: inline-flex;
+    position: absolute;
+    top: 0;
+    gap: 5px;
+    align-items: center;
+    height: 26px;
+    font-size: 11px;
+    white-space: nowrap;
+  }
+
+  .told.STAYS {
+    color: var(--muted);
+  }
+
+  /* What goes over from one rest to the other, without moves of its own. */
+  .flow {
+    position: absolute;
+    top: 11px;
+    height: 4px;
+    border-radius: 2px;
+    background: var(--phase-swap);
+    opacity: 0.7;
   }
 
   .phase-grip {

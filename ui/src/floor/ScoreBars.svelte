@@ -1,20 +1,22 @@
 <script lang="ts">
-  import type { Bar } from '../api/types';
-  import { timecode, type Phase } from '../player/moment';
+  import { timecode, type AnyPhase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
   import { shifted, snapFrames, snappedBy, stretched, waiting } from './moves';
-  import { BAR, wait, type Column } from './scoreLayout';
+  import { BAR, wait, type Column, type Placed, type Stretch } from './scoreLayout';
   import { wordsFor } from './briefly';
 
   interface Props {
     floor: FloorState;
-    phase: Phase;
+    /** Which column of the score it is. */
+    stretch: Stretch;
     column: Column;
+    /** Those of all columns. */
+    bars: Placed[];
     /** px from the top of the score to that of each bar. */
-    tops: Map<Bar, number>;
+    tops: Map<Placed, number>;
   }
 
-  const { floor, phase, column, tops }: Props = $props();
+  const { floor, stretch, column, bars: all, tops }: Props = $props();
 
   type How = 'move' | 'begin' | 'end' | 'wait' | 'with';
   /** Pixels of the screen within which a bar snaps; with Alt it does not. */
@@ -24,7 +26,7 @@
   /** Raw: bars are told apart by being the same ones. */
   let drag = $state.raw<{
     how: How;
-    bar: Bar;
+    bar: Placed;
     fromX: number;
     by: number;
     x: number;
@@ -35,39 +37,49 @@
   /** What is said of the bar under the pointer, or of the one that has the focus. */
   let told = $state.raw<{ words: string; x: number; y: number }>();
 
-  function tell(bar: Bar, event: Event) {
+  function tell(bar: Placed, event: Event) {
     const { left, bottom } = (event.currentTarget as HTMLElement).getBoundingClientRect();
-    const when = `${bar.length} f from frame ${bar.start} (${timecode(bar.start, reel?.rate ?? 50)})`;
+    const half = bar.column === 'SWAP' ? `${bar.phase.toLowerCase()}, ` : '';
+    const when = `${half}${bar.length} f from frame ${bar.at} (${timecode(bar.at, reel?.rate ?? 50)})`;
     const tied = bar.waitsFor ? `, ${bar.afterEnd ? 'after' : 'with'} ‘${bar.waitsFor}’` : '';
     told = { words: `${bar.move}: ${bar.words}, ${when}${tied}`, x: left, y: bottom + 6 };
   }
 
   const reel = $derived(floor.worked?.reel);
-  const bars = $derived(floor.worked?.bars.filter((bar) => bar.phase === phase && tops.has(bar)) ?? []);
-  const mirrored = $derived(phase === 'OUT' && floor.document?.out?.mirrors === 'in');
-  const chosen = $derived(floor.moves.filter((move) => move.phase === phase).map(({ key }) => key));
+  const bars = $derived(all.filter((bar) => bar.column === stretch && tops.has(bar)));
+  const mirrored = $derived(stretch === 'OUT' && floor.document?.out?.mirrors === 'in');
+
+  function isChosen({ phase, move }: Placed): boolean {
+    return floor.moves.some((chosen) => chosen.phase === phase && chosen.key === move);
+  }
+
+  /** Keys of the moves of a phase that are chosen. */
+  function chosenOf(phase: AnyPhase): string[] {
+    return floor.moves.filter((move) => move.phase === phase).map(({ key }) => key);
+  }
 
   /** Where a bar is drawn while it is dragged. */
-  function seen(bar: Bar): { start: number; length: number } {
-    if (!drag || !isDragged(bar)) return bar;
-    if (drag.how === 'move') return { start: bar.start + drag.by, length: bar.length };
-    if (drag.how === 'end') return { start: bar.start, length: Math.max(1, bar.length + drag.by) };
+  function seen(bar: Placed): { start: number; length: number } {
+    const still = { start: bar.at, length: bar.length };
+    if (!drag || !isDragged(bar)) return still;
+    if (drag.how === 'move') return { start: bar.at + drag.by, length: bar.length };
+    if (drag.how === 'end') return { start: bar.at, length: Math.max(1, bar.length + drag.by) };
     if (drag.how === 'begin') {
       const by = Math.min(drag.by, bar.length - 1);
-      return { start: bar.start + by, length: bar.length - by };
+      return { start: bar.at + by, length: bar.length - by };
     }
-    return bar;
+    return still;
   }
 
-  function isDragged(bar: Bar): boolean {
-    return !!drag && (bar === drag.bar || (chosen.includes(bar.move) && chosen.includes(drag.bar.move)));
+  function isDragged(bar: Placed): boolean {
+    return !!drag && (bar === drag.bar || (isChosen(bar) && isChosen(drag.bar)));
   }
 
-  function take(how: How, bar: Bar, event: PointerEvent) {
+  function take(how: How, bar: Placed, event: PointerEvent) {
     event.stopPropagation();
-    if (!chosen.includes(bar.move) || event.shiftKey)
-      floor.chooseMove({ phase, key: bar.move }, bar.part, event.shiftKey);
-    if (mirrored) return;
+    if (!isChosen(bar) || event.shiftKey)
+      floor.chooseMove({ phase: bar.phase, key: bar.move }, bar.part, event.shiftKey);
+    if (mirrored || bar.passive) return;
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
     drag = { how, bar, fromX: event.clientX, by: 0, together: event.shiftKey, ...place(event) };
   }
@@ -81,10 +93,13 @@
     if (!drag || !reel) return;
     event.stopPropagation();
     const asked = Math.round((event.clientX - drag.fromX) / column.scale);
-    const keys = chosen.includes(drag.bar.move) ? chosen : [drag.bar.move];
-    const playhead = floor.moment.phase === phase ? floor.moment.frame : undefined;
-    const to = event.altKey ? [] : snapFrames(bars, keys, reel.rate, reel.in + reel.out, playhead);
-    const { start, length } = drag.bar;
+    const keys = isChosen(drag.bar) ? chosenOf(drag.bar.phase) : [drag.bar.move];
+    const here =
+      stretch === 'SWAP' ? floor.moment.change : !floor.moment.change && floor.moment.phase === stretch;
+    const playhead = here ? floor.moment.frame : undefined;
+    const shown = bars.map((bar) => ({ ...bar, start: bar.at }));
+    const to = event.altKey ? [] : snapFrames(shown, keys, reel.rate, reel.in + reel.out, playhead);
+    const { at: start, length } = drag.bar;
     const edges =
       drag.how === 'begin' ? [start] : drag.how === 'end' ? [start + length] : [start, start + length];
     const by = snappedBy(edges, asked, to, NEAR / column.scale);
@@ -99,32 +114,41 @@
     if (done.how === 'wait' || done.how === 'with') return drawWait(done.bar, done.how === 'wait', event);
     if (done.by === 0) {
       // A click says which one is meant; a drag moves all that are chosen.
-      if (!done.together && chosen.length > 1) floor.chooseMove({ phase, key: done.bar.move }, done.bar.part);
+      const { phase, move, part } = done.bar;
+      if (!done.together && floor.moves.length > 1) floor.chooseMove({ phase, key: move }, part);
       return;
     }
-    const keys = chosen.includes(done.bar.move) ? chosen : [done.bar.move];
-    if (done.how === 'move') change(keys, done.by);
+    const { phase } = done.bar;
+    const keys = isChosen(done.bar) ? chosenOf(phase) : [done.bar.move];
+    if (done.how === 'move') change(phase, keys, done.by);
     else void floor.changeMoves(phase, (moves) => stretched(moves, keys, done.by, done.how === 'end'));
   }
 
-  function change(keys: string[], by: number) {
+  function change(phase: AnyPhase, keys: string[], by: number) {
     void floor.changeMoves(phase, (moves) => shifted(moves, keys, by));
   }
 
   /** From the end of a bar, or its beginning, to the bar under the pointer: that one waits from now on. */
-  function drawWait(from: Bar, end: boolean, event: PointerEvent) {
+  function drawWait(from: Placed, end: boolean, event: PointerEvent) {
     const target = under(place(event), from);
     if (!target) return;
     // From follower to leader with Shift; from leader to follower without.
     const [follower, leader] = event.shiftKey ? [from, target] : [target, from];
-    void floor.changeMoves(phase, (moves) => waiting(moves, bars, follower.move, leader.move, end));
+    void floor.changeMoves(from.phase, (moves) => waiting(moves, bars, follower.move, leader.move, end));
   }
 
-  function under({ x, y }: { x: number; y: number }, from: Bar): Bar | undefined {
+  function under({ x, y }: { x: number; y: number }, from: Placed): Placed | undefined {
     return bars.find((bar) => {
       const top = tops.get(bar)!;
-      const left = bar.start * column.scale;
-      return bar !== from && y >= top && y <= top + BAR && x >= left && x <= left + bar.length * column.scale;
+      const left = bar.at * column.scale;
+      return (
+        bar !== from &&
+        bar.phase === from.phase &&
+        y >= top &&
+        y <= top + BAR &&
+        x >= left &&
+        x <= left + bar.length * column.scale
+      );
     });
   }
 
@@ -139,14 +163,17 @@
     return `‘${follower.move}’ waits for the ${what} of ‘${leader.move}’`;
   });
 
-  function key(event: KeyboardEvent, bar: Bar) {
+  function key(event: KeyboardEvent, bar: Placed) {
     const arrow = event.key === 'ArrowRight' ? 1 : event.key === 'ArrowLeft' ? -1 : 0;
     const by = arrow * (event.shiftKey ? FAR_KEY : 1);
-    const keys = chosen.includes(bar.move) ? chosen : [bar.move];
-    if (event.ctrlKey || event.metaKey) return;
+    const { phase } = bar;
+    const keys = isChosen(bar) ? chosenOf(phase) : [bar.move];
+    if (event.ctrlKey || event.metaKey || bar.passive) return;
     if (arrow && event.altKey)
-      void floor.changeMoves(phase, (moves) => stretched(moves, keys, by, phase !== 'IN' || by > 0));
-    else if (arrow) change(keys, by);
+      void floor.changeMoves(phase, (moves) =>
+        stretched(moves, keys, by, (phase !== 'IN' && phase !== 'BACK') || by > 0),
+      );
+    else if (arrow) change(phase, keys, by);
     else if (event.key === 'Delete') void floor.removeMoves();
     else return;
     event.preventDefault();
@@ -155,11 +182,11 @@
 
   const waits = $derived(
     bars.flatMap((bar) => {
-      const waited = bars.find(({ move }) => move === bar.waitsFor);
+      const waited = bars.find(({ phase, move }) => phase === bar.phase && move === bar.waitsFor);
       return waited
         ? [
             {
-              bar: { move: bar.move, part: bar.part, waited: waited.part },
+              bar: { id: `${bar.phase} ${bar.move}`, part: bar.part, waited: waited.part },
               path: wait(waited, tops.get(waited)!, bar, tops.get(bar)!, column),
             },
           ]
@@ -169,11 +196,11 @@
 </script>
 
 <svg aria-hidden="true">
-  {#each waits as { bar, path } (bar.move)}
+  {#each waits as { bar, path } (bar.id)}
     <path class:bright={bar.part === floor.selected || bar.waited === floor.selected} d={path} />
   {/each}
   {#if drag?.how === 'wait' || drag?.how === 'with'}
-    {@const from = (drag.bar.start + (drag.how === 'wait' ? drag.bar.length : 0)) * column.scale}
+    {@const from = (drag.bar.at + (drag.how === 'wait' ? drag.bar.length : 0)) * column.scale}
     <path class="drawn" d="M{from} {tops.get(drag.bar)! + BAR / 2}L{drag.x} {drag.y}" />
   {/if}
 </svg>
@@ -188,12 +215,12 @@
   <span class="hint surface" style:left="{drag.x + 12}px" style:top="{drag.y + 12}px">{hint}</span>
 {/if}
 <div class="bars" bind:this={lanes}>
-  {#each bars as bar (bar.move)}
+  {#each bars as bar (bar.phase + bar.move)}
     {@const { start, length } = seen(bar)}
     <div
-      class="bar {phase}"
-      class:chosen={chosen.includes(bar.move)}
-      class:mirrored
+      class="bar {bar.phase}"
+      class:chosen={isChosen(bar)}
+      class:mirrored={mirrored || bar.passive}
       style:left="{start * column.scale}px"
       style:width="{Math.max(3, length * column.scale)}px"
       style:top="{tops.get(bar)}px"
@@ -202,7 +229,7 @@
       <button
         class="plain body"
         aria-label="{bar.move}, {length} frames from {start}"
-        aria-pressed={chosen.includes(bar.move)}
+        aria-pressed={isChosen(bar)}
         onpointerenter={(event) => tell(bar, event)}
         onpointerleave={() => (told = undefined)}
         onblur={() => (told = undefined)}
@@ -213,10 +240,10 @@
         onkeydown={(event) => key(event, bar)}
         onfocus={(event) => {
           tell(bar, event);
-          if (!chosen.includes(bar.move)) floor.chooseMove({ phase, key: bar.move }, bar.part);
+          if (!isChosen(bar)) floor.chooseMove({ phase: bar.phase, key: bar.move }, bar.part);
         }}>{wordsFor(bar, length * column.scale)}</button
       >
-      {#if chosen.includes(bar.move) && !mirrored}
+      {#if isChosen(bar) && !mirrored && !bar.passive}
         {#each ['begin', 'end'] as const as how (how)}
           <span
             class="grip {how}"
@@ -290,6 +317,11 @@
 
   .bar.LOOP {
     background: var(--phase-loop);
+  }
+
+  .bar.AWAY,
+  .bar.BACK {
+    background: var(--phase-swap);
   }
 
   .bar.OUT {

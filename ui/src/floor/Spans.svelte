@@ -1,7 +1,7 @@
 <script lang="ts">
   import { length, type Phase } from '../player/moment';
   import type { FloorState } from './floor.svelte';
-  import { PHASE_KEYS } from './moves';
+  import { phaseOf } from './moves';
 
   interface Props {
     floor: FloorState;
@@ -12,7 +12,7 @@
 
   const { floor, phase, scale }: Props = $props();
 
-  const document = $derived(floor.document?.[PHASE_KEYS[phase]]);
+  const document = $derived(phaseOf(floor.document, phase));
   const spans = $derived(document && 'spans' in document ? (document.spans ?? []) : []);
 
   /** Where each begins and how long it is; what is beyond the last is slack. */

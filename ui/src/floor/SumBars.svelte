@@ -18,10 +18,10 @@
   }
 </script>
 
-{#each sums as sum (sum.phase)}
-  {@const column = layout[sum.phase]}
+{#each sums as sum (sum.column)}
+  {@const column = layout[sum.column]}
   <button
-    class="plain sum {sum.phase}"
+    class="plain sum {sum.column}"
     style:left="{column.left + sum.start * column.scale}px"
     style:width="{Math.max(3, sum.length * column.scale)}px"
     style:height="{BAR}px"
@@ -51,6 +51,10 @@
 
   .LOOP {
     color: var(--phase-loop);
+  }
+
+  .SWAP {
+    color: var(--phase-swap);
   }
 
   .OUT {

@@ -29,6 +29,15 @@
 
   const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
   const reel = $derived(floor.worked?.reel);
+  const changing = $derived(floor.swapping);
+  /** What stood and what comes, one after the other. */
+  const named = $derived(
+    [
+      ...(changing.stood.length > 0 ? changing.stood.map(({ name }) => name) : [floor.standing]),
+      floor.next?.name ?? '…',
+    ].join(' → '),
+  );
+  const looked = $derived(changing.next !== undefined || changing.stood.length > 0);
 
   function press(run: Run) {
     if (playing.run === run) playing.stop();
@@ -36,7 +45,7 @@
   }
 </script>
 
-<div class="transport">
+<div class="transport" class:paired={looked}>
   {#each PHASES as phase (phase)}
     <button
       class="plain chip"
@@ -48,6 +57,18 @@
       <PhaseMark {phase} />{WORDS[phase]}
     </button>
   {/each}
+  <button
+    class="plain chip"
+    aria-label="Play swap"
+    aria-pressed={playing.run === 'SWAP'}
+    disabled={!changing.change}
+    title={changing.change
+      ? `${named} (u)`
+      : 'Choose what comes next in the strip, and the change to it is played here'}
+    onclick={() => press('SWAP')}
+  >
+    <PhaseMark phase="SWAP" />swap
+  </button>
   <button
     class="plain chip"
     aria-pressed={playing.run === 'ALL'}
@@ -68,10 +89,20 @@
   {/if}
   <span class="figures now" data-testid="moment">
     {#if reel}
-      <strong>{WORDS[floor.moment.phase]} {timecode(floor.moment.frame, reel.rate)}</strong>
-      <span class="muted">· frame {floor.moment.frame} of {length(reel, floor.moment.phase)}</span>
+      <strong
+        >{floor.moment.change && floor.moment.phase === 'IN' ? 'swap' : WORDS[floor.moment.phase]}
+        {timecode(floor.moment.frame, reel.rate)}</strong
+      >
+      <span class="muted"
+        >· frame {floor.moment.frame} of {length(floor.reel ?? reel, floor.moment.phase)}</span
+      >
     {/if}
   </span>
+  {#if looked}
+    <span class="pair" title={changing.fault || named} data-testid="pair">
+      {#if changing.fault}<span class="dropping">{changing.fault}</span>{:else}{named}{/if}
+    </span>
+  {/if}
   {#if playing.run && playing.run !== 'STEPS'}
     <span
       class="figures drops"
@@ -162,9 +193,38 @@
     white-space: nowrap;
   }
 
+  .pair {
+    flex: 1 1 0;
+    min-width: 60px;
+    overflow: hidden;
+    color: var(--phase-swap);
+    font-size: 12px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
   .backdrop {
     flex: none;
     width: 122px;
+  }
+
+  /* What stands and what comes have to be read first. */
+  @media (width < 1600px) {
+    .paired .now {
+      flex: 0 0 auto;
+    }
+
+    .paired .now .muted {
+      display: none;
+    }
+
+    .paired .chip {
+      padding: 0 5px;
+    }
+
+    .paired .backdrop {
+      width: 96px;
+    }
   }
 
   @media (width < 1200px) {

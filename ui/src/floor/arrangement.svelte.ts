@@ -5,6 +5,7 @@ export type Arranged = 'shared' | 'score' | 'picture';
 export interface Room {
   /** Factor of the px of a frame. */
   IN: number;
+  SWAP: number;
   OUT: number;
   /** px. */
   rest: number;
@@ -15,9 +16,9 @@ const KEPT = 'glimble.floor';
 export const USUAL_SHARE = 0.56;
 /** Of the height, for the picture. */
 const SCORE_LARGE = 0.3;
-export const USUAL_ROOM: Room = { IN: 1, OUT: 1, rest: 180, LOOP: 110 };
-const LEAST: Room = { IN: 0.3, OUT: 0.3, rest: 40, LOOP: 60 };
-const MOST: Room = { IN: 6, OUT: 6, rest: 600, LOOP: 900 };
+export const USUAL_ROOM: Room = { IN: 1, SWAP: 1, OUT: 1, rest: 180, LOOP: 110 };
+const LEAST: Room = { IN: 0.3, SWAP: 0.3, OUT: 0.3, rest: 40, LOOP: 60 };
+const MOST: Room = { IN: 6, SWAP: 6, OUT: 6, rest: 600, LOOP: 900 };
 
 interface Kept {
   share?: number;

@@ -15,7 +15,7 @@ export function briefly(bar: Bar): string {
   const arrows = ARROWS[channel];
   if (!arrows) return bar.words;
   // What comes to rest goes the other way than where it comes from.
-  const onwards = bar.phase === 'IN' ? -bar.away : bar.away;
+  const onwards = bar.phase === 'IN' || bar.phase === 'BACK' ? -bar.away : bar.away;
   const travel = rest
     .join(' ')
     .replace(/^-/, '')

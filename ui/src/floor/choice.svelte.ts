@@ -1,4 +1,4 @@
-import type { Phase } from '../player/moment';
+import type { AnyPhase } from '../player/moment';
 import type { Axis } from '../sheet/relations';
 import type { MoveRef } from './moves';
 import { Playhead } from './playhead.svelte';
@@ -16,7 +16,7 @@ export class Choice extends Playhead {
   /** Moves that are chosen in the score; the first is the one the sheet is about. */
   moves = $state.raw<MoveRef[]>([]);
   /** The phase that the sheet is about. */
-  phaseShown = $state<Phase>();
+  phaseShown = $state<AnyPhase>();
   /** How many times as wide as the window the score is. */
   zoom = $state(1);
   /** Along which axis the next edge that is pointed at is what the part hangs on. */
@@ -52,7 +52,7 @@ export class Choice extends Playhead {
     this.moves = together ? (others.length < this.moves.length ? others : [...others, move]) : [move];
   }
 
-  choosePhase(phase: Phase): void {
+  choosePhase(phase: AnyPhase): void {
     this.choices += 1;
     this.moves = [];
     this.phaseShown = this.phaseShown === phase ? undefined : phase;

@@ -1,6 +1,6 @@
 import { editGraphic, workOut, workOutSeen, type Edit, type Seen, type WorkOptions } from '../api/client';
 import type { EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
-import { within, type Phase } from '../player/moment';
+import { within, type AnyPhase } from '../player/moment';
 import { ready } from '../player/ready';
 import { actNow } from './acts';
 import { Choice } from './choice.svelte';
@@ -10,7 +10,7 @@ import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
 import { inWords } from './pathWords';
 
 /** The phases themselves. */
-export const PLAIN: Played = { in: '', loop: '', out: '' };
+export const PLAIN: Played = { in: '', loop: '', out: '', swap: '' };
 
 /** Edits after which another part is looked at: the one they make, or the one there was under its new name; none once it is gone. */
 const LEADS_ON: EditWhat[] = [
@@ -81,6 +81,7 @@ export abstract class Editing extends Choice {
   protected show(worked: Worked, seen?: Seen): void {
     this.worked = worked;
     if (seen) this.seen = seen;
+    if (this.moment.change) return;
     const moment = within(worked.reel, this.moment);
     // Setting it draws the whole strip anew.
     if (moment.frame !== this.moment.frame) this.moment = moment;
@@ -165,7 +166,8 @@ export abstract class Editing extends Choice {
         this.#previewing = false;
         this.keepDraftSoon();
         afterwards();
-        const atRest = this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
+        const atRest =
+          !this.moment.change && this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
         this.show(worked!, seen);
         if (atRest) this.toRest();
         this.trialsWorked = ofTrials;
@@ -280,7 +282,7 @@ export abstract class Editing extends Choice {
     }
   }
 
-  changeMoves(phase: Phase, rule: (moves: Move[]) => Move[]): Promise<void> {
+  changeMoves(phase: AnyPhase, rule: (moves: Move[]) => Move[]): Promise<void> {
     return this.change((document) => withMoves(document, phase, rule));
   }
 

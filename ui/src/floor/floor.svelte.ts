@@ -11,8 +11,9 @@ import type {
   Values,
   Worked,
 } from '../api/types';
-import type { Moment } from '../player/moment';
+import type { Moment, Phase } from '../player/moment';
 import { shippedFonts } from '../player/outlines';
+import type { Seen } from '../api/client';
 import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';
 import { timeOf } from './time';
@@ -46,9 +47,15 @@ export class FloorState extends Editing {
   pointedFrom = $state('');
   /** What would mend it. */
   mending = new Mending();
+  /** The trial that comes next. */
+  next = $derived(this.swapping.next === undefined ? undefined : this.trials[this.swapping.next]);
   unsaved = $derived(!!this.stored && this.design !== this.stored.document);
   /** Whether the values at hand are other ones than those of the trial they came from. */
   valuesChanged = $derived(!sameValues(this.values, this.trials[this.trial]?.values ?? {}));
+  /** What the values at hand are called. */
+  standing = $derived(
+    this.valuesChanged ? 'values at hand' : (this.trials[this.trial]?.name ?? 'values at hand'),
+  );
   async load(id: number): Promise<void> {
     try {
       const [stored, kept] = await Promise.all([graphic(id), draft(id)]);
@@ -82,6 +89,7 @@ export class FloorState extends Editing {
     this.stored = stored;
     this.pinned = undefined;
     this.putAway();
+    this.leaveChange();
     this.history.begin(stored.document);
     this.conflict = undefined;
     this.fault = '';
@@ -115,7 +123,7 @@ export class FloorState extends Editing {
     this.pointedOut = finding;
     if (finding.part) this.choose(finding.part);
     await this.workOutValues();
-    this.phaseAt(finding.phase, finding.frame);
+    this.phaseAt(finding.phase as Phase, finding.frame);
     if (!finding.accepted) this.askMends();
   }
 
@@ -155,11 +163,19 @@ export class FloorState extends Editing {
     this.trial = index;
     this.values = { ...trial.values };
     this.putAway();
+    this.leaveChange();
     this.#followCases();
     const known = this.pinned ? undefined : this.trialsWorked[index];
     // With the same variants it is looked at in the same way.
     const [now, then] = [this.played, known?.played ?? PLAIN];
-    if (known && now.in === then.in && now.loop === then.loop && now.out === then.out) this.show(known);
+    if (
+      known &&
+      now.in === then.in &&
+      now.loop === then.loop &&
+      now.out === then.out &&
+      now.swap === then.swap
+    )
+      this.show(known);
     else void this.workOutValues();
   }
 
@@ -189,9 +205,68 @@ export class FloorState extends Editing {
     this.useTrial(Math.min(this.trial, this.trials.length - 1));
   }
 
-  /** The reel for leaving from a moment of in or loop, as it is worked out by the server. */
+  /** One trial stands, another comes next: the change from the one to the other is looked at. The same one again, and none is. */
+  async setNext(index: number): Promise<void> {
+    if (!this.trials[index] || !this.document) return;
+    if (this.swapping.next === index) return this.leaveChange();
+    this.swapping.next = index;
+    if (this.swapping.answers.length === 0) await this.workOutChanges();
+    if (this.swapping.next !== index) return;
+    this.swapping.held = undefined;
+    this.phaseAt('IN', 0, true);
+  }
+
+  /** The trial after the one that comes next, or before it; never the one that stands. */
+  async nextBy(by: number): Promise<void> {
+    const count = this.trials.length;
+    if (count === 0) return;
+    const from = this.swapping.next ?? this.trial;
+    for (let i = 1; i <= count; i++) {
+      const index = (((from + by * i) % count) + count) % count;
+      if (index !== this.trial && index !== this.swapping.next) return this.setNext(index);
+    }
+  }
+
+  leaveChange(): void {
+    const looked = this.moment.change;
+    this.swapping.leave();
+    if (looked) this.toRest();
+  }
+
+  /** Something else comes at the moment at hand, of a change or of what stands: a second change, or the out. */
+  interrupt(): void {
+    const came = this.moment.change ? this.next : undefined;
+    if (!this.reel || this.moment.phase === 'OUT' || (this.moment.change && !came)) return;
+    const stands = { name: this.standing, values: { ...this.values } };
+    this.swapping.interrupt(this.reel, { ...this.moment }, stands, came);
+    if (!this.moment.change) this.moment = { ...this.moment, change: true };
+    void this.workOutChanges();
+  }
+
+  async workOutChanges(): Promise<void> {
+    if (!this.design) return;
+    await this.swapping.ask(this.design, this.values, this.trials, this.pinned);
+  }
+
+  protected override show(worked: Worked, seen?: Seen): void {
+    super.show(worked, seen);
+    if (this.swapping.next !== undefined || this.swapping.stood.length > 0) void this.workOutChanges();
+  }
+
+  /** The reel for leaving from a moment of in, loop or a change, as it is worked out by the server. */
   async leaving(moment: Moment): Promise<Worked | undefined> {
     if (!this.design) return undefined;
+    if (moment.change) {
+      if (!this.next || !this.worked) return undefined;
+      const reel = await this.swapping.leaving(
+        this.design,
+        this.values,
+        moment,
+        this.next.values,
+        this.pinned,
+      );
+      return { ...this.worked, reel };
+    }
     const { phase, frame, looped, share } = moment;
     const leaves = { phase, frame, looped, share };
     const [worked] = await workOut(this.design, [this.values], { ...this.options(), leaves });

@@ -1,5 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Bar, Part } from '../api/types';
+import type { Placed } from './scoreLayout';
 import { alike, sums, unfolded } from './folding';
 
 const PARTS = [
@@ -15,7 +16,7 @@ const PARTS = [
 const KEYS = PARTS.map(({ key }) => key);
 
 const bar = (part: string, start: number, length: number, words: string, phase: Bar['phase'] = 'IN') =>
-  ({ phase, move: `${part} ${words}`, part, start, length, words }) as Bar;
+  ({ phase, column: phase, move: `${part} ${words}`, part, start, at: start, length, words }) as Placed;
 
 const BARS = [
   bar('bar 1', 4, 10, 'reveal'),
@@ -32,8 +33,8 @@ it('leaves out what is in a folded group, however deep, but not the group', () =
 
 it('sums up from the first frame of any to the last of any, phase by phase', () => {
   expect(sums(PARTS, BARS, 'board')).toEqual([
-    { phase: 'IN', start: 4, length: 18, moves: 4 },
-    { phase: 'OUT', start: 3, length: 5, moves: 1 },
+    { column: 'IN', start: 4, length: 18, moves: 4 },
+    { column: 'OUT', start: 3, length: 5, moves: 1 },
   ]);
   expect(sums(PARTS, BARS, 'rule')).toEqual([]);
 });

@@ -1,10 +1,10 @@
 import type { Bar, Part } from '../api/types';
 import { members } from './members';
-import { PHASES, type Phase } from '../player/moment';
+import { STRETCHES, type Placed, type Stretch } from './scoreLayout';
 
 /** What all moves of a folded group come to in a phase. */
 export interface Sum {
-  phase: Phase;
+  column: Stretch;
   /** First frame of any. */
   start: number;
   /** Frames from the first of any to the last of any. */
@@ -33,19 +33,19 @@ function insideAny(parts: Part[], key: string, folded: string[]): boolean {
 }
 
 /** One for each phase in which anything of a group moves. */
-export function sums(parts: Part[], bars: Bar[], group: string): Sum[] {
+export function sums(parts: Part[], bars: Placed[], group: string): Sum[] {
   const all = members(parts, [group]);
   return everySum(bars.filter((bar) => all.has(bar.part)));
 }
 
 /** One for each phase in which anything moves. */
-export function everySum(bars: Bar[]): Sum[] {
-  return PHASES.flatMap((phase) => {
-    const of = bars.filter((bar) => bar.phase === phase);
+export function everySum(bars: Placed[]): Sum[] {
+  return STRETCHES.flatMap((column) => {
+    const of = bars.filter((bar) => bar.column === column);
     if (of.length === 0) return [];
-    const start = Math.min(...of.map((bar) => bar.start));
-    const end = Math.max(...of.map((bar) => bar.start + bar.length));
-    return [{ phase, start, length: end - start, moves: of.length }];
+    const start = Math.min(...of.map((bar) => bar.at));
+    const end = Math.max(...of.map((bar) => bar.at + bar.length));
+    return [{ column, start, length: end - start, moves: of.length }];
   });
 }
 

@@ -1,25 +1,53 @@
-import type { Bar, Graphic, Move, Start } from '../api/types';
-import { PHASES, type Phase } from '../player/moment';
+import type { Bar, Graphic, Move, PhaseDocument, Start } from '../api/types';
+import { PHASES, type AnyPhase } from '../player/moment';
 
 /** A move of a phase. */
 export interface MoveRef {
-  phase: Phase;
+  phase: AnyPhase;
   key: string;
 }
 
-export type PhaseKey = 'in' | 'loop' | 'out';
+export type PhaseKey = 'in' | 'loop' | 'out' | 'away' | 'back';
 
-export const PHASE_KEYS: Record<Phase, PhaseKey> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+/** What a case names a variant of. */
+export type PlayedKey = 'in' | 'loop' | 'out' | 'swap';
 
-export function movesOf(document: Graphic | undefined, phase: Phase): Move[] {
-  return document?.[PHASE_KEYS[phase]]?.moves ?? [];
+export const PHASE_KEYS: Record<AnyPhase, PhaseKey> = {
+  IN: 'in',
+  LOOP: 'loop',
+  OUT: 'out',
+  AWAY: 'away',
+  BACK: 'back',
+};
+
+/** All of them, halves of the swap last. */
+export const ANY_PHASES: AnyPhase[] = [...PHASES, 'AWAY', 'BACK'];
+
+export function isSwap(phase: AnyPhase): boolean {
+  return phase === 'AWAY' || phase === 'BACK';
+}
+
+/** What the document says of a phase, or of a half of the swap. */
+export function phaseOf(document: Graphic | undefined, phase: AnyPhase): PhaseDocument {
+  if (phase === 'AWAY' || phase === 'BACK') return document?.swap?.[phase === 'AWAY' ? 'away' : 'back'] ?? {};
+  return document?.[phase === 'IN' ? 'in' : phase === 'LOOP' ? 'loop' : 'out'] ?? {};
+}
+
+/** The document with something else said of a phase. */
+export function withPhase(document: Graphic, phase: AnyPhase, changes: Partial<PhaseDocument>): Graphic {
+  const changed = { ...(phase === 'LOOP' && { length: 0 }), ...phaseOf(document, phase), ...changes };
+  if (isSwap(phase))
+    return { ...document, swap: { ...document.swap, [phase === 'AWAY' ? 'away' : 'back']: changed } };
+  return { ...document, [PHASE_KEYS[phase]]: changed };
+}
+
+export function movesOf(document: Graphic | undefined, phase: AnyPhase): Move[] {
+  return phaseOf(document, phase).moves ?? [];
 }
 
 /** The document with the moves of a phase changed by a rule. */
-export function withMoves(document: Graphic, phase: Phase, rule: (moves: Move[]) => Move[]): Graphic {
-  const key = PHASE_KEYS[phase];
-  const before = document[key] ?? (key === 'loop' ? { length: 0 } : {});
-  return { ...document, [key]: { ...before, moves: rule(before.moves ?? []) } };
+export function withMoves(document: Graphic, phase: AnyPhase, rule: (moves: Move[]) => Move[]): Graphic {
+  return withPhase(document, phase, { moves: rule(movesOf(document, phase)) });
 }
 
 /** The key of the move that a start waits for. */
@@ -105,7 +133,7 @@ export function snappedBy(edges: number[], by: number, to: number[], near: numbe
 }
 
 /** Frames of a phase at which something begins or ends, in order. */
-export function keyFrames(bars: Bar[], phase: Phase): number[] {
+export function keyFrames(bars: Bar[], phase: AnyPhase): number[] {
   const frames = bars
     .filter((bar) => bar.phase === phase)
     .flatMap(({ start, length }) => [start, start + length]);
@@ -113,8 +141,8 @@ export function keyFrames(bars: Bar[], phase: Phase): number[] {
 }
 
 /** Keys of moves by their phase, in the order of the phases. */
-export function byPhase(moves: MoveRef[]): [Phase, string[]][] {
-  return PHASES.map((phase): [Phase, string[]] => [
+export function byPhase(moves: MoveRef[]): [AnyPhase, string[]][] {
+  return ANY_PHASES.map((phase): [AnyPhase, string[]] => [
     phase,
     moves.filter((move) => move.phase === phase).map(({ key }) => key),
   ]).filter(([, keys]) => keys.length > 0);

@@ -2,8 +2,14 @@ import type { Worked } from '../api/types';
 import { length, momentOf, type Moment, type Phase } from '../player/moment';
 import { steppedAt } from '../player/steps';
 
-/** A phase, the whole graphic, the in step by step, or frames of a phase round and round. */
-export type Run = Phase | 'ALL' | 'STEPS' | { phase: Phase; from: number; to: number };
+/** A phase, a change, the whole graphic, the in step by step, or frames of a phase round and round. */
+export type Run =
+  | Phase
+  /** The change that is looked at. */
+  | 'SWAP'
+  | 'ALL'
+  | 'STEPS'
+  | { phase: Phase; from: number; to: number; change?: boolean };
 
 /** Plays at real speed: the frame shown is the one the clock says, so frames are dropped rather than slowed down, and counted. */
 export class Playing {
@@ -66,7 +72,8 @@ export class Playing {
       return moment;
     }
     if (typeof run === 'object')
-      return { phase: run.phase, frame: run.from + (frame % (run.to - run.from + 1)) };
+      return { phase: run.phase, frame: run.from + (frame % (run.to - run.from + 1)), change: run.change };
+    if (run === 'SWAP') return frame <= worked.reel.in ? { phase: 'IN', frame, change: true } : undefined;
     if (run === 'ALL') return momentOf(worked.whole, frame);
     const frames = length(worked.reel, run);
     if (run === 'LOOP') return frames > 0 ? { phase: run, frame: frame % frames } : undefined;

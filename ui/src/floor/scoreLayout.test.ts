@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
-import type { Bar, Reel } from '../api/types';
-import { at, columns, scoreRows, ticks, wait } from './scoreLayout';
+import type { Bar, Change, Reel } from '../api/types';
+import { at, columns, scoreRows, swapColumn, ticks, wait, type Placed } from './scoreLayout';
 import { USUAL_ROOM } from './arrangement.svelte';
 
 const REEL: Reel = { width: 1920, height: 1080, rate: 50, layers: [], in: 40, loop: 100, out: 20, steps: [] };
@@ -22,7 +22,7 @@ it('keeps a column for a phase without frames', () => {
 });
 
 it('draws a wait from the end, or from the beginning, of what is waited for', () => {
-  const bar = (start: number, afterEnd: boolean) => ({ start, length: 10, afterEnd }) as Bar;
+  const bar = (start: number, afterEnd: boolean) => ({ at: start, length: 10, afterEnd }) as Placed;
   const column = { left: 0, width: 100, scale: 2 };
   expect(wait(bar(0, false), 7, bar(12, true), 37, column)).toMatch(/^M20 15C20 .* 24 45$/);
   expect(wait(bar(0, false), 7, bar(4, false), 37, column)).toMatch(/^M0 15C0 .* 8 45$/);
@@ -30,7 +30,7 @@ it('draws a wait from the end, or from the beginning, of what is waited for', ()
 
 it('sets bars of a part that overlap below each other and makes the row taller', () => {
   const bar = (part: string, phase: Bar['phase'], start: number, length: number) =>
-    ({ part, phase, start, length }) as Bar;
+    ({ part, column: phase, at: start, length }) as Placed;
   const bars = [
     bar('a', 'IN', 0, 10),
     bar('a', 'IN', 5, 10),
@@ -59,7 +59,7 @@ it('gives a phase more room when asked, and moves what is to its right', () => {
 it('finds phase and frame under the pointer', () => {
   const layout = columns(REEL, 954);
   const found = at(layout, layout.OUT.left + 3 * layout.OUT.scale);
-  expect(found?.phase).toBe('OUT');
+  expect(found?.column).toBe('OUT');
   expect(found?.frame).toBeCloseTo(3);
   expect(at(layout, layout.rest.left + 2)).toBeUndefined();
 });
@@ -85,4 +85,34 @@ it('names frames that are apart enough to read, and whole seconds', () => {
     const frames = ticks(400, scale, 29.97).map(({ frame }) => frame);
     frames.slice(1).forEach((frame, i) => expect((frame - frames[i]!) * scale).toBeGreaterThanOrEqual(29));
   }
+});
+
+const moved = (phase: Bar['phase'], start: number, length: number) => ({ phase, start, length }) as Bar;
+
+it('lays the halves of a swap one after the other, as far apart as it says', () => {
+  const bars = [moved('IN', 0, 30), moved('AWAY', 2, 10), moved('BACK', 1, 8)];
+  expect(swapColumn(bars, 4)).toMatchObject({ frames: 25, told: false });
+  expect(swapColumn(bars, 4).bars.map(({ at: from }) => from)).toEqual([2, 17]);
+  expect(swapColumn(bars, -6).bars.map(({ at: from }) => from)).toEqual([2, 7]);
+  expect(swapColumn([moved('IN', 0, 30)], 4).frames).toBe(0);
+});
+
+it('shows the moves of a change where they fall out, those of in and out only to look at', () => {
+  const change = { reel: { ...REEL, in: 33 }, bars: [moved('AWAY', 3, 10), moved('OUT', 0, 6)] } as Change;
+  const { frames, bars, told } = swapColumn([], 0, change);
+  expect([frames, told]).toEqual([33, true]);
+  expect(bars.map(({ at: from, passive }) => [from, passive])).toEqual([
+    [3, false],
+    [0, true],
+  ]);
+});
+
+it('gives the swap room for what each part does, before its frames', () => {
+  const swap = swapColumn([], 0, { reel: { ...REEL, in: 24 }, bars: [] as Bar[] } as Change);
+  const { LOOP, told, SWAP, OUT } = columns(REEL, 1200, USUAL_ROOM, swap);
+  expect(LOOP.left + LOOP.width).toBeLessThan(told.left);
+  expect(told.left + told.width).toBe(SWAP.left);
+  expect(SWAP.width).toBeGreaterThanOrEqual(170);
+  expect(SWAP.scale).toBeCloseTo(SWAP.width / 24);
+  expect(SWAP.left + SWAP.width).toBeLessThan(OUT.left);
 });

@@ -1,5 +1,5 @@
-import type { Bar, Part, Reel } from '../api/types';
-import { PHASES, type Phase } from '../player/moment';
+import type { Bar, Change, Part, Reel } from '../api/types';
+import type { AnyPhase } from '../player/moment';
 import { USUAL_ROOM, type Room } from './arrangement.svelte';
 
 /** Height of a row with one lane of bars, px. */
@@ -14,12 +14,69 @@ const NAMES = 156;
 const GAP = 14;
 /** A phase without moves still has a column, as wide as so many frames. */
 const LEAST_FRAMES = 8;
+/** px for what each part does in a change, by shape and word. */
+const TOLD = 66;
+/** px of the column of a swap that has no moves, and of a change at least. */
+const EMPTY_SWAP = 62;
+const LEAST_SWAP = 170;
 
 export interface Column {
   left: number;
   width: number;
   /** px a frame. */
   scale: number;
+}
+
+const NO_SWAP: SwapColumn = { frames: 0, bars: [], told: false };
+
+/** The columns in which something is played, from left to right. */
+export const STRETCHES = ['IN', 'LOOP', 'SWAP', 'OUT'] as const;
+export type Stretch = (typeof STRETCHES)[number];
+
+/** A bar where the score draws it. */
+export interface Placed extends Bar {
+  column: Stretch;
+  /** First frame in that column. */
+  at: number;
+  /** Whether it is only shown: what leaves or enters in a change is changed in out or in. */
+  passive?: boolean;
+}
+
+/** What stands in the column of the swap. */
+export interface SwapColumn {
+  frames: number;
+  bars: Placed[];
+  /** Whether what each part does is said in it. */
+  told: boolean;
+}
+
+export function columnOf(phase: AnyPhase): Stretch {
+  return phase === 'AWAY' || phase === 'BACK' ? 'SWAP' : phase;
+}
+
+/**
+ * The column of the swap: of a change, as it falls out; without one, as it is designed, both halves as far apart as it says.
+ *
+ * @param meet frames between the halves
+ */
+export function swapColumn(bars: Bar[], meet: number, change?: Change): SwapColumn {
+  if (change) {
+    const placed = change.bars.map((bar): Placed => ({
+      ...bar,
+      column: 'SWAP',
+      at: bar.start,
+      passive: bar.phase === 'IN' || bar.phase === 'OUT',
+    }));
+    return { frames: change.reel.in, bars: placed, told: true };
+  }
+  const end = (phase: AnyPhase) =>
+    Math.max(0, ...bars.filter((bar) => bar.phase === phase).map(({ start, length }) => start + length));
+  const begins = Math.max(0, end('AWAY') + meet);
+  const placed = bars
+    .filter(({ phase }) => columnOf(phase) === 'SWAP')
+    .map((bar): Placed => ({ ...bar, column: 'SWAP', at: bar.start + (bar.phase === 'BACK' ? begins : 0) }));
+  const frames = placed.length === 0 ? 0 : Math.max(end('AWAY'), begins + end('BACK'));
+  return { frames, bars: placed, told: false };
 }
 
 export interface Columns {
@@ -29,39 +86,58 @@ export interface Columns {
   rest: Column;
   IN: Column;
   LOOP: Column;
+  /** What each part does in a change, before the frames of it. */
+  told: Column;
+  SWAP: Column;
   OUT: Column;
 }
 
 /**
- * Where the columns of the score stand: names, in, rest, loop, out. In and out share one scale, so that their speeds can be
- * compared, unless one of them was given more room; the loop has its own.
+ * Where the columns of the score stand: names, in, rest, loop, swap, out. In, swap and out share one scale, so that their speeds can be
+ * compared, unless one of them was given more room, or a change would be too small to read; the loop has its own.
  *
  * @param width px of the score
  */
-export function columns(reel: Reel, width: number, room: Room = USUAL_ROOM): Columns {
+export function columns(
+  reel: Reel,
+  width: number,
+  room: Room = USUAL_ROOM,
+  swap: SwapColumn = NO_SWAP,
+): Columns {
   const inFrames = Math.max(LEAST_FRAMES, reel.in);
   const outFrames = Math.max(LEAST_FRAMES, reel.out);
-  const scale = Math.max(1, (width - NAMES - room.rest - room.LOOP - 5 * GAP) / (inFrames + outFrames));
+  const swapFrames = swap.told ? Math.max(LEAST_FRAMES, swap.frames) : swap.frames;
+  const told = swap.told ? TOLD : 0;
+  // A short change is not lost beside a long in.
+  const apart = swap.told ? LEAST_SWAP : swapFrames > 0 ? 0 : EMPTY_SWAP;
+  const fixed = NAMES + room.rest + room.LOOP + told + 6 * GAP;
+  const shared = Math.max(1, (width - fixed) / (inFrames + swapFrames + outFrames));
+  const scale =
+    shared * swapFrames < apart ? Math.max(1, (width - fixed - apart) / (inFrames + outFrames)) : shared;
   const inWidth = inFrames * scale * room.IN;
   const outWidth = outFrames * scale * room.OUT;
+  const swapWidth = Math.max(apart, EMPTY_SWAP, swapFrames * scale) * (swapFrames > 0 ? room.SWAP : 1);
   const rest = NAMES + inWidth + 2 * GAP;
   const loop = rest + room.rest + GAP;
-  const out = loop + room.LOOP + GAP;
+  const swapLeft = loop + room.LOOP + GAP;
+  const out = swapLeft + told + swapWidth + GAP;
   return {
     total: Math.max(width, out + outWidth + GAP),
     names: { left: 0, width: NAMES, scale: 0 },
     IN: { left: NAMES + GAP / 2, width: inWidth, scale: scale * room.IN },
     rest: { left: rest, width: room.rest, scale: 0 },
     LOOP: { left: loop, width: room.LOOP, scale: reel.loop > 0 ? room.LOOP / reel.loop : 0 },
+    told: { left: swapLeft, width: told, scale: 0 },
+    SWAP: { left: swapLeft + told, width: swapWidth, scale: swapFrames > 0 ? swapWidth / swapFrames : 0 },
     OUT: { left: out, width: outWidth, scale: scale * room.OUT },
   };
 }
 
 /** The phase and frame at a distance from the left, if there is one; the frame may be between two. */
-export function at(layout: Columns, x: number): { phase: Phase; frame: number } | undefined {
-  for (const phase of PHASES) {
-    const { left, width, scale } = layout[phase];
-    if (scale > 0 && x >= left && x <= left + width) return { phase, frame: (x - left) / scale };
+export function at(layout: Columns, x: number): { column: Stretch; frame: number } | undefined {
+  for (const column of STRETCHES) {
+    const { left, width, scale } = layout[column];
+    if (scale > 0 && x >= left && x <= left + width) return { column, frame: (x - left) / scale };
   }
   return undefined;
 }
@@ -120,7 +196,7 @@ export interface ScoreRows {
   /** By key of the part. */
   rows: Map<string, Row>;
   /** px from the top of the score to that of each bar. */
-  barTops: Map<Bar, number>;
+  barTops: Map<Placed, number>;
   height: number;
 }
 
@@ -129,13 +205,13 @@ export interface ScoreRows {
  *
  * @param parts keys from top to bottom
  */
-export function scoreRows(parts: string[], bars: Bar[]): ScoreRows {
+export function scoreRows(parts: string[], bars: Placed[]): ScoreRows {
   const rows = new Map<string, Row>();
-  const barTops = new Map<Bar, number>();
+  const barTops = new Map<Placed, number>();
   let top = 0;
   for (const part of parts) {
-    const lanes = new Map<Bar, number>();
-    for (const bar of bars.filter((any) => any.part === part).sort((a, b) => a.start - b.start)) {
+    const lanes = new Map<Placed, number>();
+    for (const bar of bars.filter((any) => any.part === part).sort((a, b) => a.at - b.at)) {
       const taken = [...lanes].filter(([other]) => overlap(other, bar)).map(([, lane]) => lane);
       let lane = 0;
       while (taken.includes(lane)) lane++;
@@ -149,14 +225,20 @@ export function scoreRows(parts: string[], bars: Bar[]): ScoreRows {
   return { rows, barTops, height: top };
 }
 
-function overlap(a: Bar, b: Bar): boolean {
-  return a.phase === b.phase && a.start < b.start + b.length && b.start < a.start + a.length;
+function overlap(a: Placed, b: Placed): boolean {
+  return a.column === b.column && a.at < b.at + b.length && b.at < a.at + a.length;
 }
 
 /** A line from the bar that is waited for, its end or its beginning, to the beginning of the one that waits. */
-export function wait(waited: Bar, waitedTop: number, bar: Bar, barTop: number, { scale }: Column): string {
-  const fromX = (waited.start + (bar.afterEnd ? waited.length : 0)) * scale;
-  const toX = bar.start * scale;
+export function wait(
+  waited: Placed,
+  waitedTop: number,
+  bar: Placed,
+  barTop: number,
+  { scale }: Column,
+): string {
+  const fromX = (waited.at + (bar.afterEnd ? waited.length : 0)) * scale;
+  const toX = bar.at * scale;
   const fromY = waitedTop + BAR / 2;
   const toY = barTop + BAR / 2;
   // Leaves and arrives level with the gap between two rows.

@@ -1,8 +1,9 @@
 <script lang="ts">
-  import type { Phase } from '../player/moment';
+  import type { AnyPhase } from '../player/moment';
 
   interface Props {
-    phase: Phase;
+    /** Of the swap as a whole, or of one of its halves. */
+    phase: AnyPhase | 'SWAP';
   }
 
   const { phase }: Props = $props();
@@ -13,6 +14,12 @@
     <path d="M1 11H11V1Z" />
   {:else if phase === 'LOOP'}
     <circle cx="6" cy="6" r="4.25" />
+  {:else if phase === 'AWAY'}
+    <path d="M1 1V11H6Z" />
+  {:else if phase === 'BACK'}
+    <path d="M11 1V11H6Z" />
+  {:else if phase === 'SWAP'}
+    <path d="M0.5 1V11H5.25ZM11.5 1V11H6.75Z" />
   {:else}
     <path d="M1 1V11H11Z" />
   {/if}
@@ -31,6 +38,12 @@
     fill: none;
     stroke: var(--phase-loop);
     stroke-width: 2;
+  }
+
+  .AWAY,
+  .BACK,
+  .SWAP {
+    fill: var(--phase-swap);
   }
 
   .OUT {

@@ -1,6 +1,10 @@
 import type { Reel, Run, Track } from '../api/types';
 
-export type Phase = Track['phase'];
+/** What moves are of: a phase, or one half of a swap. */
+export type AnyPhase = Track['phase'];
+
+/** What a reel has. */
+export type Phase = Exclude<AnyPhase, 'AWAY' | 'BACK'>;
 
 /** A frame of a phase: 0 to its length. */
 export interface Moment {
@@ -10,6 +14,8 @@ export interface Moment {
   looped?: number;
   /** How much of that loop is seen: 1 all of it. */
   share?: number;
+  /** Whether it is one of the change that is looked at, of which the in is the change. */
+  change?: boolean;
 }
 
 export const PHASES: Phase[] = ['IN', 'LOOP', 'OUT'];
@@ -21,14 +27,18 @@ export function length(reel: Reel, phase: Phase): number {
 
 /** The same moment in a reel whose phases may be shorter: past its last frame, that one holds. */
 export function within(reel: Reel, moment: Moment): Moment {
-  return { phase: moment.phase, frame: Math.max(0, Math.min(length(reel, moment.phase), moment.frame)) };
+  return {
+    phase: moment.phase,
+    frame: Math.max(0, Math.min(length(reel, moment.phase), moment.frame)),
+    ...(moment.change && { change: true }),
+  };
 }
 
 /** The moment a frame on; phases meet at rest, so the first frame of the next one is skipped. */
 export function next(reel: Reel, moment: Moment): Moment {
   if (moment.frame < length(reel, moment.phase)) return { ...moment, frame: moment.frame + 1 };
   const later = PHASES.slice(PHASES.indexOf(moment.phase) + 1).find((phase) => length(reel, phase) > 0);
-  return later ? { phase: later, frame: 1 } : moment;
+  return later ? { phase: later, frame: 1, ...(moment.change && { change: true }) } : moment;
 }
 
 /** The moment a frame back. */
@@ -38,7 +48,9 @@ export function previous(reel: Reel, moment: Moment): Moment {
   const earlier = PHASES.slice(0, PHASES.indexOf(moment.phase))
     .reverse()
     .find((phase) => length(reel, phase) > 0);
-  return earlier ? { phase: earlier, frame: length(reel, earlier) } : { ...moment, frame: 0 };
+  return earlier
+    ? { phase: earlier, frame: length(reel, earlier), ...(moment.change && { change: true }) }
+    : { ...moment, frame: 0 };
 }
 
 /** The moment at a frame of the whole graphic; undefined once it is over. */

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Phase } from '../player/moment';
   import type { Filling, Finding, Graphic } from '../api/types';
   import { count } from './findings';
   import Worst from './Worst.svelte';
@@ -48,7 +49,7 @@
       </p>
     {/if}
     <p class="muted">
-      {finding.check} · worst in {WHEN[finding.phase]}, frame {finding.frame} · {count(
+      {finding.check} · worst in {WHEN[finding.phase as Phase]}, frame {finding.frame} · {count(
         finding.trials.length,
         'filling',
       )} of {fillings.length}

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Phase } from '../player/moment';
   import { workOut } from '../api/client';
   import type { Filling, Finding, Graphic, Reel, Standing, Values } from '../api/types';
   import { around } from '../picture/area';
@@ -41,7 +42,7 @@
   <Picture
     {reel}
     {area}
-    moment={{ phase: finding.phase, frame: finding.frame }}
+    moment={{ phase: finding.phase as Phase, frame: finding.frame }}
     label="{finding.part || 'The graphic'} at its worst frame"
   />
   {#if area && outlined}<Outline {area} where={finding.where} />{/if}

@@ -2,10 +2,10 @@
   import type { Bar } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
   import { briefly } from '../floor/briefly';
-  import { movesOf, PHASE_KEYS } from '../floor/moves';
+  import { ANY_PHASES, movesOf, PHASE_KEYS } from '../floor/moves';
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { house } from '../house/house.svelte';
-  import { PHASES, type Phase } from '../player/moment';
+  import { type AnyPhase, type Phase } from '../player/moment';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import { newMove } from './travels';
 
@@ -17,10 +17,11 @@
 
   const { floor, onplay }: Props = $props();
 
-  const WORDS: Record<Phase, string> = { IN: 'in', LOOP: 'loop', OUT: 'out' };
+  const WORDS = PHASE_KEYS;
   const TO = 'copy to …';
   const LINK = 'link to …';
-  const GESTURE_PHASES = ['IN', 'LOOP', 'OUT'] as const;
+  /** A gesture of a swap gives both halves their moves. */
+  const GESTURE_PHASES = ['IN', 'LOOP', 'OUT', 'AWAY'] as const;
 
   let phase = $state<(typeof GESTURE_PHASES)[number]>('IN');
 
@@ -29,7 +30,9 @@
   const gestures = $derived(
     phase === 'LOOP'
       ? (entry?.loopGestures ?? [])
-      : [...(entry?.gestures ?? []), ...house.house.gestures.map(({ name }) => name)],
+      : phase === 'AWAY'
+        ? (entry?.swapGestures ?? [])
+        : [...(entry?.gestures ?? []), ...house.house.gestures.map(({ name }) => name)],
   );
   const others = $derived(
     (floor.document?.parts ?? []).map(({ key }) => key).filter((key) => key !== floor.selected),
@@ -52,21 +55,23 @@
 
   async function look(name: string) {
     if (dropped) return;
+    if (phase === 'AWAY') return;
     if (await floor.previewEdit(edit(name))) onplay(phase);
   }
 
   async function leave() {
+    if (phase === 'AWAY') return;
     onplay(undefined);
     await floor.previewEdit();
   }
 
   async function drop(name: string) {
     dropped = true;
-    onplay(undefined);
+    if (phase !== 'AWAY') onplay(undefined);
     await floor.edit(edit(name));
   }
 
-  function add(to: Phase) {
+  function add(to: AnyPhase) {
     const taken = movesOf(floor.document, to).map(({ key }) => key);
     const move = newMove(floor.selected, taken, floor.moment.phase === to ? floor.moment.frame : 0);
     void floor
@@ -114,7 +119,7 @@
 </ul>
 <p>
   add a move to
-  {#each PHASES as to (to)}
+  {#each ANY_PHASES as to (to)}
     <button class="plain act" aria-label="Add a move to {WORDS[to]}" onclick={() => add(to)}
       >{WORDS[to]}</button
     >
@@ -141,7 +146,7 @@
     label="Phase of a gesture"
     value={phase}
     options={GESTURE_PHASES}
-    words={(one) => WORDS[one]}
+    words={(one) => (one === 'AWAY' ? 'swap' : WORDS[one])}
     onchange={(to) => (phase = to)}
   />
 </h3>
@@ -154,7 +159,7 @@
       onclick={() => drop(name)}>{name}</button
     >
   {/each}
-  {#if kept.length > 0 && phase !== 'LOOP'}
+  {#if kept.length > 0 && phase !== 'LOOP' && phase !== 'AWAY'}
     <button class="plain act keep" title="Kept in the house style" onclick={keep}
       >keep its moves as one</button
     >

@@ -1,11 +1,11 @@
 <script lang="ts">
   import type { PhaseDocument } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
-  import { PHASE_KEYS } from '../floor/moves';
+  import { PHASE_KEYS, phaseOf, withPhase } from '../floor/moves';
+  import Timings from './Timings.svelte';
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { length, type Phase } from '../player/moment';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
-  import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import StepsList from './StepsList.svelte';
   import VariantsList from './VariantsList.svelte';
@@ -21,15 +21,12 @@
   const FIRMNESS = ['firm', 'slack'] as const;
   const FILLS = ['stands between in and out', 'is filled by in and out'] as const;
   const key = $derived(PHASE_KEYS[phase]);
-  const document = $derived<PhaseDocument>(floor.document?.[key] ?? {});
-  const keys = $derived((floor.document?.parts ?? []).map((part) => part.key));
+  const document = $derived<PhaseDocument>(phaseOf(floor.document, phase));
   const frames = $derived(floor.worked ? length(floor.worked.reel, phase) : 0);
   const spans = $derived(document.spans ?? []);
-  const delays = $derived(document.delays ?? []);
-  const staggers = $derived(document.staggers ?? []);
 
   function change(changes: Partial<PhaseDocument>) {
-    void floor.change((now) => ({ ...now, [key]: { ...(now[key] ?? {}), ...changes } }));
+    void floor.change((now) => withPhase(now, phase, changes));
   }
 
   function replaced<T>(list: T[], index: number, changes: Partial<T>): T[] {
@@ -128,71 +125,7 @@
 {/if}
 {#if phase === 'IN'}<StepsList {floor} />{/if}
 <VariantsList {floor} {phase} />
-<h3 class="caption">Delays</h3>
-{#each delays as delay, i (i)}
-  <p>
-    all of
-    <ChoicePiece
-      label="Part of delay {i + 1}"
-      value={delay.part}
-      options={keys}
-      onchange={(part) => change({ delays: replaced(delays, i, { part }) })}
-    />
-    later by
-    <NumberPiece
-      label="Frames of delay {i + 1}"
-      value={delay.frames}
-      unit="f"
-      onchange={(value) => change({ delays: replaced(delays, i, { frames: Math.round(value) }) })}
-    />
-    <button
-      class="plain act"
-      aria-label="Remove delay {i + 1}"
-      onclick={() => change({ delays: without(delays, i) })}>remove</button
-    >
-  </p>
-{/each}
-<p>
-  <button
-    class="plain act"
-    disabled={keys.length === 0}
-    onclick={() => change({ delays: [...delays, { part: floor.selected || keys[0]!, frames: 10 }] })}
-    >delay a part or group</button
-  >
-</p>
-<h3 class="caption">Staggers</h3>
-{#each staggers as stagger, i (i)}
-  <p>
-    <ManyPiece
-      label="Parts of stagger {i + 1}"
-      values={stagger.parts}
-      options={keys}
-      onchange={(parts) => change({ staggers: replaced(staggers, i, { parts }) })}
-    />
-    one after another by
-    <NumberPiece
-      label="Frames of stagger {i + 1}"
-      value={stagger.by}
-      unit="f"
-      onchange={(value) => change({ staggers: replaced(staggers, i, { by: Math.round(value) }) })}
-    />
-    <button
-      class="plain act"
-      aria-label="Remove stagger {i + 1}"
-      onclick={() => change({ staggers: without(staggers, i) })}>remove</button
-    >
-  </p>
-{/each}
-<p>
-  <button
-    class="plain act"
-    disabled={keys.length === 0}
-    onclick={() =>
-      change({
-        staggers: [...staggers, { parts: [floor.selected, ...floor.others].filter((k) => k), by: 4 }],
-      })}>stagger rows</button
-  >
-</p>
+<Timings {floor} {phase} />
 
 <style>
   h2 {

@@ -3,7 +3,9 @@
   import GraphicSheet from './GraphicSheet.svelte';
   import MoveSheet from './MoveSheet.svelte';
   import PartSheet from './PartSheet.svelte';
+  import { isSwap } from '../floor/moves';
   import PhaseSheet from './PhaseSheet.svelte';
+  import SwapSheet from './SwapSheet.svelte';
   import type { Phase } from '../player/moment';
   import { setContext } from 'svelte';
   import { SvelteSet } from 'svelte/reactivity';
@@ -75,7 +77,10 @@
 {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
 {#key floor.refusals}
   {#if floor.phaseShown}
-    <PhaseSheet {floor} phase={floor.phaseShown} />
+    {#if isSwap(floor.phaseShown)}<SwapSheet {floor} />{:else}<PhaseSheet
+        {floor}
+        phase={floor.phaseShown as Phase}
+      />{/if}
   {:else if shown === 'part' && floor.move}
     <MoveSheet {floor} move={floor.move} />
   {:else if shown === 'part' && floor.part}

@@ -3,21 +3,28 @@
   import type { Graphic } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
   import { PHASE_KEYS } from '../floor/moves';
-  import type { Phase } from '../player/moment';
+  import type { AnyPhase } from '../player/moment';
   import TextPiece from './pieces/TextPiece.svelte';
 
   interface Props {
     floor: FloorState;
-    phase: Phase;
+    /** A phase, or the first half of a swap: a variant of that has both. */
+    phase: AnyPhase;
   }
 
   const { floor, phase }: Props = $props();
 
   const key = $derived(PHASE_KEYS[phase]);
-  const names = $derived(
-    (floor.design?.variants ?? []).filter((variant) => variant.phase === key).map(({ name }) => name),
-  );
-  const shown = $derived(floor.played[key]);
+  /** As a case names it. */
+  const named = $derived(phase === 'AWAY' || phase === 'BACK' ? 'swap' : (key as 'in' | 'loop' | 'out'));
+  const names = $derived([
+    ...new Set(
+      (floor.design?.variants ?? [])
+        .filter(({ phase: of }) => of === key || (named === 'swap' && (of === 'away' || of === 'back')))
+        .map(({ name }) => name),
+    ),
+  ]);
+  const shown = $derived(floor.played[named] ?? '');
   let added = $state('');
 
   async function edited(document: Graphic, edit: Edit): Promise<Graphic> {
@@ -30,21 +37,21 @@
     await floor.change((seen) => edited(seen, { what: 'ADD_VARIANT', key: name, phase: key }));
     if (floor.refusal) return;
     added = '';
-    await floor.pin({ ...floor.played, [key]: name });
+    await floor.pin({ ...floor.played, [named]: name });
   }
 
   async function remove(name: string) {
-    await floor.pin({ ...floor.played, [key]: '' });
+    await floor.pin({ ...floor.played, [named]: '' });
     await floor.changeDesign((before) => edited(before, { what: 'REMOVE_VARIANT', key: name, phase: key }));
     await floor.pin();
   }
 
   async function rename(name: string, to: string) {
-    await floor.pin({ ...floor.played, [key]: '' });
+    await floor.pin({ ...floor.played, [named]: '' });
     await floor.changeDesign((before) =>
       edited(before, { what: 'RENAME_VARIANT', key: name, newName: to, phase: key }),
     );
-    await floor.pin(floor.refusal ? undefined : { ...floor.played, [key]: to });
+    await floor.pin(floor.refusal ? undefined : { ...floor.played, [named]: to });
   }
 </script>
 
@@ -57,7 +64,7 @@
   <button
     class="plain act"
     aria-pressed={shown === ''}
-    onclick={() => floor.pin({ ...floor.played, [key]: '' })}>the {key} itself</button
+    onclick={() => floor.pin({ ...floor.played, [named]: '' })}>the {named} itself</button
   >
 </p>
 {#each names as name (name)}
@@ -67,7 +74,7 @@
       class="plain act"
       aria-label="Look at {name}"
       aria-pressed={shown === name}
-      onclick={() => floor.pin({ ...floor.played, [key]: name })}>look at</button
+      onclick={() => floor.pin({ ...floor.played, [named]: name })}>look at</button
     >
     <button class="plain act" aria-label="Remove variant {name}" onclick={() => remove(name)}>remove</button>
   </p>

@@ -1,5 +1,5 @@
 import type { MoveKey } from '../api/types';
-import type { Phase } from '../player/moment';
+import type { AnyPhase } from '../player/moment';
 
 /** Ways of a move of the loop, from rest and to it again. */
 export const WAYS_OF_LOOP = ['there and back', 'there and jumps back', 'there, waits, back'] as const;
@@ -36,7 +36,7 @@ export function wayOf(keys: MoveKey[]): Way {
   return BY_KEYS;
 }
 
-/** Half-way: of a move in it is at rest already, of any other it is away. */
-export function firstKey(phase: Phase): MoveKey {
-  return { at: 0.5, near: phase === 'IN' ? 1 : 0, ease: SOFT };
+/** Half-way: of a move in or back it is at rest already, of any other it is away. */
+export function firstKey(phase: AnyPhase): MoveKey {
+  return { at: 0.5, near: phase === 'IN' || phase === 'BACK' ? 1 : 0, ease: SOFT };
 }

@@ -63,7 +63,9 @@ final class Times {
                 .max()
                 .orElse(0);
         boolean both = leaveEnd > 0 && roles.doings().containsValue(Doing.ENTERS);
-        flow = Flow.of(middle.graphic().swap().back().flow(), both && early ? leaveEnd : 0, late ? left : 0);
+        // Nothing moves where something is still leaving.
+        int begins = !early ? 0 : both ? Math.max(gone, leaveEnd) : gone;
+        flow = Flow.of(middle.graphic().swap().back().flow(), begins, late ? left : 0);
         int meet = middle.graphic().swap().back().meet();
         int by = 0;
         int enters = early ? flow.earlyEnd() : 0;

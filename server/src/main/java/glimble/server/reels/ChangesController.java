@@ -5,6 +5,7 @@ import glimble.budget.Effort;
 import glimble.cases.Answered;
 import glimble.cases.CaseEffort;
 import glimble.cases.Exchange;
+import glimble.cases.Variants;
 import glimble.cases.Widths;
 import glimble.change.ChangeEffort;
 import glimble.change.Changed;
@@ -76,12 +77,14 @@ class ChangesController {
      * @param stages what was on air one after the other: the first is how the graphic was taken, each further one a change
      * @param values each filling to which the last stage may change
      * @param seenAs the variants that stand in the place of their phases in the document; missing if it is the design itself
+     * @param played the variants to be played whatever the cases say; missing for what they say
      */
     record ChangesRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
             List<Stage> stages,
             List<Map<String, String>> values,
-            Played seenAs) {}
+            Played seenAs,
+            Played played) {}
 
     /**
      * Values that stand, and the moment at which they are replaced.
@@ -121,7 +124,7 @@ class ChangesController {
         return workroom.work(
                 effort(designed, stages, fillings),
                 "$.values",
-                () -> answer(designed, stages, fillings, clients.budget(http)));
+                () -> answer(designed, stages, fillings, request.played(), clients.budget(http)));
     }
 
     private List<Stage> checked(List<Stage> stages) {
@@ -171,8 +174,13 @@ class ChangesController {
     }
 
     private ChangesAnswer answer(
-            Graphic designed, List<Stage> stages, List<Map<String, String>> fillings, Budget budget) {
-        Work work = new Work(designed, Widths.of(designed, typesetter, pictures, budget), house.palette(), budget);
+            Graphic designed, List<Stage> stages, List<Map<String, String>> fillings, Played played, Budget budget) {
+        Widths widths = Widths.of(designed, typesetter, pictures, budget);
+        if (played != null) {
+            // What no case plays together may not go together.
+            documents.check(Variants.played(designed, ReelsController.named(played, "$.played")));
+        }
+        Work work = new Work(designed, widths, house.palette(), played, budget);
         Shown shown = taken(work, stages.get(0));
         for (Stage stage : stages.subList(1, stages.size())) {
             Changed changed =
@@ -195,9 +203,13 @@ class ChangesController {
     }
 
     /** What is needed to work anything out for one request. */
-    private record Work(Graphic designed, Widths widths, Palette palette, Budget budget) {
+    private record Work(Graphic designed, Widths widths, Palette palette, Played played, Budget budget) {
         Answered answered(Map<String, String> filling, Condition.Standing onAir) {
             Answered answered = Answered.of(designed, filling, onAir, widths);
+            if (played != null) {
+                answered = new Answered(
+                        Variants.played(designed, played), answered.answer().playing(played));
+            }
             return new Answered(Coloured.of(answered.graphic(), palette, filling), answered.answer());
         }
     }

@@ -1,0 +1,89 @@
+import { workOutChanges } from '../api/client';
+import type { Change, Graphic, Played, Reel, Stage, Trial, Values } from '../api/types';
+import type { Moment } from '../player/moment';
+import { ready } from '../player/ready';
+
+/** A stage with what it is called. */
+export interface Stood {
+  name: string;
+  stage: Stage;
+}
+
+/** What happens when other values come while the graphic stands: from the values at hand, or from the middle of an earlier change. */
+export class Swapping {
+  /** Index of the trial that comes next. */
+  next = $state<number>();
+  /** What was interrupted, one after the other; empty while the values at hand stand at rest. */
+  stood = $state.raw<Stood[]>([]);
+  /** From the values at hand to each trial. */
+  answers = $state.raw<Change[]>([]);
+  /** What was shown when it was interrupted, until it is known what comes next. */
+  held = $state.raw<{ reel: Reel; moment: Moment }>();
+  fault = $state('');
+  busy = $state(false);
+  change = $derived(this.next === undefined ? undefined : this.answers[this.next]);
+  #asked = 0;
+
+  /** Works out the changes to every trial; of several requests the last one counts. */
+  async ask(design: Graphic, values: Values, trials: Trial[], played?: Played): Promise<void> {
+    const asked = ++this.#asked;
+    this.busy = true;
+    try {
+      const found = await workOutChanges(
+        design,
+        this.#stages(values),
+        trials.map((trial) => trial.values),
+        played,
+      );
+      await ready(found.changes.map(({ reel }) => reel));
+      if (asked !== this.#asked) return;
+      this.answers = found.changes;
+      this.fault = '';
+    } catch (error) {
+      if (asked === this.#asked) this.fault = (error as Error).message;
+    } finally {
+      if (asked === this.#asked) this.busy = false;
+    }
+  }
+
+  #stages(values: Values): Stage[] {
+    return this.stood.length > 0 ? this.stood.map(({ stage }) => stage) : [{ values }];
+  }
+
+  /** The reel for leaving from a moment of the change. */
+  async leaving(design: Graphic, values: Values, moment: Moment, to: Values, played?: Played): Promise<Reel> {
+    const { phase, frame } = moment;
+    const stages = [...this.#stages(values), { values: to, phase, frame }];
+    const found = await workOutChanges(design, stages, [], played);
+    await ready([found.out]);
+    return found.out;
+  }
+
+  /**
+   * Something else comes at a moment.
+   *
+   * @param stands the values at hand
+   * @param came those to which the change goes that is interrupted; missing if what stands is
+   */
+  interrupt(reel: Reel, moment: Moment, stands: Trial, came?: Trial): void {
+    const { phase, frame, looped, share } = moment;
+    const at = ({ name, values }: Trial): Stood => ({ name, stage: { values, phase, frame, looped, share } });
+    const before =
+      this.stood.length > 0 ? this.stood : [{ name: stands.name, stage: { values: stands.values } }];
+    this.stood = came ? [...before, at(came)] : [at(stands)];
+    this.held = { reel, moment };
+    this.next = undefined;
+    this.answers = [];
+  }
+
+  /** No change is looked at any more. */
+  leave(): void {
+    this.#asked += 1;
+    this.next = undefined;
+    this.stood = [];
+    this.answers = [];
+    this.held = undefined;
+    this.fault = '';
+    this.busy = false;
+  }
+}
