@@ -37,6 +37,9 @@
       floor.next?.name ?? '…',
     ].join(' → '),
   );
+  const word = $derived(
+    floor.moment.change && floor.moment.phase === 'IN' ? 'swap' : WORDS[floor.moment.phase],
+  );
   const looked = $derived(changing.next !== undefined || changing.stood.length > 0);
 
   function press(run: Run) {
@@ -89,10 +92,7 @@
   {/if}
   <span class="figures now" data-testid="moment">
     {#if reel}
-      <strong
-        >{floor.moment.change && floor.moment.phase === 'IN' ? 'swap' : WORDS[floor.moment.phase]}
-        {timecode(floor.moment.frame, reel.rate)}</strong
-      >
+      <strong>{word} {timecode(floor.moment.frame, reel.rate)}</strong>
       <span class="muted"
         >· frame {floor.moment.frame} of {length(floor.reel ?? reel, floor.moment.phase)}</span
       >

@@ -13,10 +13,11 @@ import java.util.Map;
  * @param graphic as it is played for the new values
  * @param values the new ones
  * @param parts what each part does, in the order of the document; of parts that are there before or after
+ * @param begins the frame of its in at which everything comes in again by the designed in; less than 0 where it does not
  * @param length frames until what changes is at rest; 0 if nothing moves
  */
 public record Changed(
-        WorkedOut worked, Graphic graphic, Map<String, String> values, List<PartChange> parts, int length) {
+        WorkedOut worked, Graphic graphic, Map<String, String> values, List<PartChange> parts, int begins, int length) {
 
     public Changed {
         parts = List.copyOf(parts);

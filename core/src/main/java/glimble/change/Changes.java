@@ -79,7 +79,7 @@ public final class Changes {
         over.removeIf(key -> !roles.isLaidOver(key));
         comes.addAll(over);
         Set<String> again = all(Doing.ENTERS);
-        again.removeIf(key -> !roles.isComing(key) || shown.taken());
+        again.removeIf(key -> !roles.isReplacing(key) || inTime(key));
         comes.addAll(again);
         back = half(PhaseName.BACK, graphic.swap().back(), graphic, fresh.rest(), comes, usual(comes, false), false);
         boolean backwards = was.out().mirrorsIn();
@@ -107,7 +107,7 @@ public final class Changes {
     /** Whether a part comes with the in that is still played, at its time there. */
     private boolean inTime(String key) {
         boolean comes = roles.of(key) == Doing.ENTERS && !roles.isRiding(key);
-        return comes && shown.taken() && shown.isComing();
+        return comes && shown.isIn();
     }
 
     /**
@@ -172,7 +172,10 @@ public final class Changes {
             if (roles.isRiding(key) || !roles.swapIsUsual(key, isAway)) continue;
             Part part = graphic.part(key).orElseThrow();
             if (roles.isLaidOver(key)) moves.add(UsualSwap.fade(graphic, part, Ease.Direction.OUT));
-            else moves.add(isAway ? UsualSwap.away(graphic, part) : UsualSwap.back(graphic, part));
+            else moves.add(
+                    isAway
+                            ? UsualSwap.away(graphic, part, shown.rest())
+                            : UsualSwap.back(graphic, part, fresh.rest()));
         }
         return moves;
     }
@@ -195,7 +198,7 @@ public final class Changes {
                 .filter(key -> roles.movesEarly(key) || roles.movesLate(key))
                 .count();
         budget.spend(ChangeEffort.flow(flowing, times.flow.lateEnd()));
-        Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures);
+        Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures, this::inTime);
         Assembly assembly = new Assembly(shown, roles, times);
         List<Bar> bars = new ArrayList<>();
         Map<String, Integer> ends = new HashMap<>();
@@ -220,7 +223,7 @@ public final class Changes {
                 of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, changes, in));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), changes);
+        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), -1, changes);
     }
 
     private List<Track> comes(Part part, List<Bar> bars) {

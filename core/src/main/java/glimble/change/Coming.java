@@ -46,7 +46,7 @@ final class Coming {
                 if (!passed && comes.test(step.part())) steps.add(step);
             }
         }
-        this.ahead = shown.waits() ? earliest() : shown.frame();
+        this.ahead = shown.waits() ? earliest() : shown.frame() - shown.begins();
         stands = new int[steps.size()];
         int change = changeEnd();
         int later = 0;

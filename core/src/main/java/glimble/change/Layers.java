@@ -17,6 +17,7 @@ import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** The layers of one part in a change: as it was, going away, and as it will be, coming back or flowing. */
 final class Layers {
@@ -29,8 +30,9 @@ final class Layers {
     private final Times times;
     private final Standing standing;
     private final Pictures pictures;
+    private final Predicate<String> inTime;
 
-    Layers(Graphic was, Graphic will, Roles roles, Middle middle, Times times, Standing standing, Pictures pictures) {
+    Layers(Graphic was, Graphic will, Roles roles, Middle middle, Times times, Standing standing, Pictures pictures, Predicate<String> inTime) {
         this.was = was;
         this.will = will;
         this.roles = roles;
@@ -38,6 +40,7 @@ final class Layers {
         this.times = times;
         this.standing = standing;
         this.pictures = pictures;
+        this.inTime = inTime;
     }
 
     private PartRest middle(String key) {
@@ -79,7 +82,9 @@ final class Layers {
         boolean same = roles.of(key) == Doing.STAYS || roles.of(key) == Doing.FLOWS || roles.isTinted(key);
         if (same) tracks.addAll(going(part));
         Resize resize = flow(part, layer, false, tracks);
-        if (!same && isGated(key) && times.backStart(key) > 0) tracks.add(gate(times.backStart(key), true));
+        // What comes by the in is hidden until then by how it comes.
+        boolean gated = !same && isGated(key) && !inTime.test(key);
+        if (gated && times.backStart(key) > 0) tracks.add(gate(times.backStart(key), true));
         // First back to the colour it had, then to what that was still tinted with.
         if (roles.isTinted(key)) tracks.add(0, tint(key));
         for (Track track : layer.tracks()) if (track.phase() != PhaseName.IN) tracks.add(track);
@@ -127,7 +132,7 @@ final class Layers {
     /** Nothing before a frame, or from it on. */
     static Track gate(int frame, boolean opens) {
         double[] values = opens ? new double[] {0, 1} : new double[] {1, 0};
-        return Track.plain(PhaseName.IN, Channel.OPACITY, "", frame - 1, values);
+        return Track.flowing(Channel.OPACITY, 0, 0, frame - 1, values);
     }
 
     /** From the colour that it had. */

@@ -99,19 +99,28 @@ record Middle(Rest old, Rest middle, Rest next, Graphic graphic) {
             Part part = of.part(key).orElseThrow();
             if (!rest.isPresent(key)) continue;
             for (Mask mask : part.masks()) {
-                if (!mask.inside() || !rest.isPresent(mask.by()) || !middle.isPresent(mask.by())) continue;
+                if (!mask.inside() || !rest.isPresent(mask.by()) ) continue;
                 PartRest by = masked.get(mask.by());
                 if (by.line().isPresent()) continue;
-                boolean mirrored = rest.mirrored();
-                PartRest at = middle(key);
-                double dx = anchor(part, at, Axis.X, mirrored) - anchor(part, rest.part(key), Axis.X, mirrored);
-                double dy = anchor(part, at, Axis.Y, mirrored) - anchor(part, rest.part(key), Axis.Y, mirrored);
-                Rect then = middle.box(mask.by());
-                Rect most = by.box().around(new Rect(then.x() - dx, then.y() - dy, then.width(), then.height()));
+                Rect most = by.box();
+                for (Rest other : List.of(old, middle, next)) {
+                    if (other.isPresent(key) && other.isPresent(mask.by())) most = most.around(seen(part, rest, other, mask.by()));
+                }
                 masked.put(mask.by(), new PartRest(by.key(), most, by.line(), by.x(), by.y(), by.width(), by.height()));
             }
         }
         return new Rest(masked, rest.notes(), rest.mirrored());
+    }
+
+    /** A mask as it stands in another rest, seen from a part that stands in this one. */
+    private Rect seen(Part part, Rest from, Rest other, String mask) {
+        PartRest here = from.part(part.key());
+        PartRest there = other.part(part.key());
+        boolean mirrored = from.mirrored();
+        double dx = anchor(part, there, Axis.X, mirrored) - anchor(part, here, Axis.X, mirrored);
+        double dy = anchor(part, there, Axis.Y, mirrored) - anchor(part, here, Axis.Y, mirrored);
+        Rect by = other.box(mask);
+        return new Rect(by.x() - dx, by.y() - dy, by.width(), by.height());
     }
 
     /** Where the first glyph of a text stands, px, and px per unit of its font's em, across and down; nothing without letters. */

@@ -49,7 +49,7 @@ final class OutThenIn {
         for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(later(bar, begins));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), in);
+        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), begins, in);
     }
 
     private static Layer out(Layer layer, int out, int index) {
@@ -114,6 +114,7 @@ final class OutThenIn {
                     enters ? end : out,
                     leaves ? out : 0,
                     enters ? begins : 0,
+                    false,
                     does + ": " + why,
                     List.of("out 0–" + out, "in " + begins + "–" + end)));
         });

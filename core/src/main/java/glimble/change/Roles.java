@@ -1,5 +1,7 @@
 package glimble.change;
 
+import glimble.rest.PartRest;
+
 import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
@@ -26,7 +28,7 @@ final class Roles {
     private final Graphic graphic;
     private final Reel old;
     private final Reel next;
-    private final boolean taken;
+    private final boolean comesIn;
     private final Middle middle;
     private final Standing standing;
     private final Map<String, Doing> doings = new LinkedHashMap<>();
@@ -44,7 +46,7 @@ final class Roles {
         this.middle = middle;
         this.standing = standing;
         old = shown.reel();
-        taken = shown.taken();
+        comesIn = shown.isIn();
         for (int i = 0; i < old.layers().size(); i++) {
             if (!isGone(old.layers().get(i))) oldLayers.put(old.layers().get(i).part(), i);
         }
@@ -102,7 +104,7 @@ final class Roles {
     /** A group has come as soon as anything in it has, be it what an earlier change takes away. */
     private boolean hasCome(Part part) {
         if (part instanceof GroupPart group) {
-            return !taken
+            return !comesIn
                     || group.parts().stream()
                             .filter(this::isThere)
                             .anyMatch(member -> hasCome(graphic.part(member).orElseThrow()));
@@ -217,6 +219,12 @@ final class Roles {
 
     boolean isComing(String key) {
         return coming.contains(key);
+    }
+
+    /** Whether it was about to come back where an earlier change takes something away. */
+    boolean isReplacing(String key) {
+        return isComing(key)
+                && old.layers().stream().anyMatch(layer -> isGone(layer) && layer.part().equals(key));
     }
 
     boolean isRiding(String key) {

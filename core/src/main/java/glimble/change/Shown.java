@@ -21,7 +21,8 @@ import java.util.Set;
  * @param looped in the in, the frame of the loop for what stands already
  * @param share in the in, how much of that loop is seen, 0–1
  * @param waits whether the in waits at a step at that frame
- * @param taken whether the reel is that of a take, so that its in is the designed one; else that of a change
+ * @param begins the frame of the reel's in at which the designed in begins: 0 for a take, later where everything goes out and comes in
+ *     again, and less than 0 for any other change, of which the in is only the change
  */
 public record Shown(
         Reel reel,
@@ -33,7 +34,7 @@ public record Shown(
         int looped,
         double share,
         boolean waits,
-        boolean taken) {
+        int begins) {
 
     /** What stands at rest. */
     public static Shown atRest(WorkedOut worked, Graphic graphic, Map<String, String> values) {
@@ -42,14 +43,14 @@ public record Shown(
 
     /** A frame of the in or of the loop of a graphic as it was taken. */
     public static Shown of(WorkedOut worked, Graphic graphic, Map<String, String> values, PhaseName phase, int frame) {
-        return new Shown(worked.reel(), worked.rest(), graphic, values, phase, frame, 0, 0, false, true);
+        return new Shown(worked.reel(), worked.rest(), graphic, values, phase, frame, 0, 0, false, 0);
     }
 
     /** A frame of a change, or of the loop after it. */
     public static Shown of(Changed changed, PhaseName phase, int frame) {
         WorkedOut worked = changed.worked();
         return new Shown(
-                worked.reel(), worked.rest(), changed.graphic(), changed.values(), phase, frame, 0, 0, false, false);
+                worked.reel(), worked.rest(), changed.graphic(), changed.values(), phase, frame, 0, 0, false, changed.begins());
     }
 
     /**
@@ -60,18 +61,23 @@ public record Shown(
     public Shown at(Playback.Moment moment) {
         boolean loops = moment.state() == Playback.State.LOOP;
         int at = moment.state() == Playback.State.REST ? reel.in() : moment.frame();
-        return new Shown(reel, rest, graphic, values, loops ? PhaseName.LOOP : PhaseName.IN, at, 0, 0, false, taken)
+        return new Shown(reel, rest, graphic, values, loops ? PhaseName.LOOP : PhaseName.IN, at, 0, 0, false, begins)
                 .looping(moment.looped(), moment.share(), moment.state() == Playback.State.STEP);
     }
 
     /** The same at another frame. */
     public Shown moment(PhaseName otherPhase, int otherFrame) {
-        return new Shown(reel, rest, graphic, values, otherPhase, otherFrame, 0, 0, false, taken);
+        return new Shown(reel, rest, graphic, values, otherPhase, otherFrame, 0, 0, false, begins);
     }
 
     /** The same where the in waits at a step, or has just gone on. */
     public Shown looping(int loopedFrame, double loopShare, boolean waiting) {
-        return new Shown(reel, rest, graphic, values, phase, frame, loopedFrame, loopShare, waiting, taken);
+        return new Shown(reel, rest, graphic, values, phase, frame, loopedFrame, loopShare, waiting, begins);
+    }
+
+    /** Whether the designed in is still played. */
+    boolean isIn() {
+        return begins >= 0 && isComing();
     }
 
     /** Whether something may still be on its way in, or waits to come. */

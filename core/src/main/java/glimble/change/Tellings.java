@@ -38,7 +38,7 @@ final class Tellings {
             String sentence = doing == Doing.STAYS
                     ? "stays: the same in the same place"
                     : "leaves: it had not come in yet, and does not";
-            return new PartChange(key, doing, 0, 0, 0, 0, sentence, why);
+            return new PartChange(key, doing, 0, 0, 0, 0, doing == Doing.STAYS, sentence, why);
         }
         boolean flows = roles.movesEarly(key) || roles.movesLate(key);
         int first = Integer.MAX_VALUE;
@@ -74,7 +74,14 @@ final class Tellings {
             why.add(span("back", backStart, times.backEnd(key)) + waits(key));
         }
         if (first == Integer.MAX_VALUE) first = 0;
-        return new PartChange(key, doing, first, last, awayEnd, backStart, sentence(key, doing, flows), why);
+        return new PartChange(
+                key, doing, first, last, awayEnd, backStart, isSame(key, doing), sentence(key, doing, flows), why);
+    }
+
+    private boolean isSame(String key, Doing doing) {
+        if (doing != Doing.SWAPS || roles.nextLayer(key).kind().equals("group")) return false;
+        return SameDrawing.is(roles.oldLayer(key), roles.nextLayer(key))
+                && SameDrawing.isPlace(roles.oldLayer(key), roles.nextLayer(key));
     }
 
     private static String span(String what, int from, int to) {

@@ -143,10 +143,15 @@ final class Times {
         return Math.max(awayEnd(key), gone);
     }
 
-    /** Whoever enters where something leaves waits for that. */
+    /** Whoever enters where something leaves waits for that, also for what an earlier change takes away. */
     private int makesRoom(String key) {
         Rect place = middle.next().box(key);
         int from = 0;
+        if (gone > 0) {
+            for (Layer layer : shown.reel().layers()) {
+                if (Roles.isGone(layer) && meets(layer.box(), place)) from = Math.max(from, gone - enter.first(key));
+            }
+        }
         for (String other : roles.doings().keySet()) {
             if (roles.of(other) != Doing.LEAVES) continue;
             Rect left = middle.old().box(other);
@@ -177,7 +182,7 @@ final class Times {
             Rect after = middle.next().part(other).drawn();
             boolean letters = roles.nextLayer(other).kind().equals("text");
             boolean held = !letters && holds(after, will) && !holds(before, would);
-            boolean inTheWay = roles.of(other) == Doing.FLOWS && meets(before, would) && !meets(after, will);
+            boolean inTheWay = letters && meets(before, would) && !meets(after, will);
             if (held || inTheWay) {
                 holders.put(key, other);
                 return;
@@ -207,12 +212,10 @@ final class Times {
 
     /** Frame before which nothing new of a part may be seen. */
     int earliest(String key) {
-        int earliest = 0;
-        if (apart) earliest = flow.lateEnd();
-        if (holders.containsKey(key)) {
-            earliest = Math.max(earliest, running);
-            if (early) earliest = Math.max(earliest, flow.earlyEnd());
-        }
+        // What an earlier change moves comes to rest first.
+        int earliest = running;
+        if (apart) earliest = Math.max(earliest, flow.lateEnd());
+        if (early && holders.containsKey(key)) earliest = Math.max(earliest, flow.earlyEnd());
         return earliest;
     }
 

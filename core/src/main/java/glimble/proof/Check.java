@@ -38,7 +38,9 @@ public enum Check {
     STRETCH("stretch", "Corners and letters are not drawn out unevenly at rest.", 2, "% uneven"),
     DRAWN("drawn", "Every letter can be drawn by a font.", 0, "letters"),
     COLOUR("colour", "Every colour is one, or is in the palette.", 0, "colours"),
-    PICTURE("picture", "A picture keeps its proportion and is there.", 2, "% out of proportion");
+    PICTURE("picture", "A picture keeps its proportion and is there.", 2, "% out of proportion"),
+    STAYS("stays", "What is the same before and after a change does not move.", 0, "px moved"),
+    BOTH("both", "Old and new letters of a text are never read on top of each other.", 2, "frames together");
 
     /** Lines of the raster that usual limits are meant for. */
     public static final double USUAL_HEIGHT = 1080;

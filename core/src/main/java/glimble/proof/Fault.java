@@ -8,8 +8,8 @@ import glimble.rest.Rect;
  *
  * @param part key of the part it is about; empty if it is about the whole
  * @param other what it stands against: another part, a safe area, a field; empty for nothing
- * @param phase where it is worst; rest is the last frame of in
- * @param frame of that phase
+ * @param phase where it is worst; rest is the last frame of in, and {@link #CHANGE} stands for a change
+ * @param frame of that phase, or of the change
  * @param measured in the unit of the check
  * @param allowed likewise
  * @param sentence what is wrong, with its numbers
@@ -27,6 +27,9 @@ public record Fault(
         String sentence,
         String mend,
         Rect where) {
+
+    /** What stands for the phase of a fault of a change. */
+    public static final PhaseName CHANGE = PhaseName.BACK;
 
     /** Faults of one cause have the same. */
     public record Cause(Check check, String part, String other, PhaseName phase) {}

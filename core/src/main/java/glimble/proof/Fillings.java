@@ -70,13 +70,25 @@ public final class Fillings {
      */
     public record Made(List<Filling> fillings, String left) {}
 
-    /** All of them, no two with the same values. */
+    /** All of them, no two with the same values; without changes from one to another. */
     public static List<Filling> of(Graphic graphic, Typesetter typesetter, Pictures pictures) {
-        return made(graphic, typesetter, pictures).fillings();
+        return standing(graphic, typesetter, pictures).fillings();
     }
 
-    /** All of them, and what had to be left out. */
+    /** All of them and the changes from one to another, and what had to be left out. */
     public static Made made(Graphic graphic, Typesetter typesetter, Pictures pictures) {
+        Made standing = standing(graphic, typesetter, pictures);
+        List<Filling> all = new ArrayList<>(standing.fillings());
+        all.addAll(changes(graphic, typesetter));
+        return new Made(all, standing.left());
+    }
+
+    /** Changes from one filling to another, and some that interrupt them. */
+    public static List<Filling> changes(Graphic graphic, Typesetter typesetter) {
+        return ChangeFillings.of(graphic, typesetter.writing());
+    }
+
+    private static Made standing(Graphic graphic, Typesetter typesetter, Pictures pictures) {
         Fillings fillings = new Fillings(graphic, typesetter.writing());
         Map<Object, Filling> all = new LinkedHashMap<>();
         for (Trial trial : graphic.trials()) add(all, new Filling(trial.name(), trial.values()));

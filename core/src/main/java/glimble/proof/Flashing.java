@@ -23,27 +23,40 @@ final class Flashing {
     private final double[] colour;
     private final double largest;
 
-    private Flashing(Judged judged, int index) {
+    /** @param phases that are looked at */
+    private Flashing(Judged judged, int index, List<PhaseName> phases) {
         this.judged = judged;
         this.index = index;
         colour = Contrast.parsed(judged.layer(index).fill().from());
-        largest = largest();
+        largest = largest(phases);
     }
 
     static void check(Judged judged) {
+        check(judged, List.of());
+    }
+
+    /** The same over the frames of a change only. */
+    static void checkChange(Judged judged) {
+        int frames = judged.reel.in() + 1;
+        check(judged, List.of(new Playback.Run(Playback.State.IN, 0, frames, frames)));
+    }
+
+    /** @param only the frames it is about; none for all of the graphic */
+    private static void check(Judged judged, List<Playback.Run> only) {
         for (int i = 0; i < judged.reel.layers().size(); i++) {
             Layer layer = judged.layer(i);
             Rect box = layer.box();
             double share = box.width() * box.height() / ((double) judged.reel.width() * judged.reel.height());
             if (!judged.isDrawn(i) || share < LARGE) continue;
-            int flashes = new Flashing(judged, i).most();
+            Flashing flashing = new Flashing(judged, i, only.isEmpty() ? PhaseName.PLAYED : List.of(PhaseName.IN));
+            int flashes = only.isEmpty() ? flashing.most() : flashing.most(only);
             if (flashes <= judged.limit(Check.FLASH)) continue;
             judged.faults()
                     .add(new Fault(
                             Check.FLASH,
                             layer.part(),
                             "",
-                            PhaseName.IN,
+                            only.isEmpty() ? PhaseName.IN : Fault.CHANGE,
                             judged.reel.in(),
                             flashes,
                             judged.limit(Check.FLASH),
@@ -120,9 +133,9 @@ final class Flashing {
     }
 
     /** px² that are seen where it is largest. */
-    private double largest() {
+    private double largest(List<PhaseName> phases) {
         double most = 1;
-        for (PhaseName phase : PhaseName.PLAYED) {
+        for (PhaseName phase : phases) {
             Course course = judged.courses(phase).get(index);
             for (int frame = 0; frame < course.frames(); frame++) most = Math.max(most, area(course, frame));
         }

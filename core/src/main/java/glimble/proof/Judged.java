@@ -26,7 +26,7 @@ final class Judged {
     final List<Note> uncoloured;
 
     final Reel reel;
-    final Map<PhaseName, List<Course>> courses = new EnumMap<>(PhaseName.class);
+    private final Map<PhaseName, List<Course>> courses = new EnumMap<>(PhaseName.class);
     private final Map<String, Integer> index = new HashMap<>();
     private final FaultList faults;
 
@@ -39,7 +39,6 @@ final class Judged {
         this.faults = faults;
         rest = worked.rest();
         reel = worked.reel();
-        for (PhaseName phase : PhaseName.PLAYED) courses.put(phase, Courses.of(reel, phase));
         for (int i = 0; i < reel.layers().size(); i++)
             index.put(reel.layers().get(i).part(), i);
     }
@@ -67,7 +66,7 @@ final class Judged {
     }
 
     List<Course> courses(PhaseName phase) {
-        return courses.get(phase);
+        return courses.computeIfAbsent(phase, of -> Courses.of(reel, of));
     }
 
     /** Whether a layer draws anything itself. */

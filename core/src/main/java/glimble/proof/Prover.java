@@ -1,5 +1,11 @@
 package glimble.proof;
 
+import glimble.change.ChangeEffort;
+import glimble.change.Changed;
+import glimble.graphic.Condition;
+import glimble.change.Changes;
+import glimble.change.Shown;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
@@ -105,6 +111,22 @@ public final class Prover {
 
     /** What it costs to prove a filling, at most. */
     public Effort effort(Filling filling) {
+        if (!filling.isChange()) return effortOf(filling);
+        Effort effort = Effort.NONE;
+        int length = designed.frame().length();
+        List<Map<String, String>> all = filling.all();
+        for (int i = 1; i < all.size(); i++) {
+            effort = effort.plus(ChangeEffort.of(designed, all.get(i - 1), designed, all.get(i), length));
+        }
+        ReelEffort reel = new ReelEffort(designed, all.get(all.size() - 1), length);
+        long followed = 2 * (reel.swapFrames() + reel.frames()) * designed.parts().size();
+        return effort.plus(new Effort(
+                Math.min(followed, MOST) * STEPS_PER_FRAME,
+                designed.parts().size()
+                        + " parts are followed over a change; make its moves shorter, or use fewer parts"));
+    }
+
+    private Effort effortOf(Filling filling) {
         ReelEffort reel =
                 new ReelEffort(designed, filling.values(), designed.frame().length());
         long followed = reel.frames() * designed.parts().size();
@@ -117,6 +139,7 @@ public final class Prover {
 
     /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
     public List<Fault> faults(Filling filling) {
+        if (filling.isChange()) return faultsOfChange(filling);
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
         FaultList faults = new FaultList();
@@ -138,5 +161,52 @@ public final class Prover {
         Contrast.check(judged);
         CourseChecks.check(judged);
         return faults.all();
+    }
+
+    /** What is wrong in the last change of a filling that changes; what is wrong before and after it is found without it. */
+    private List<Fault> faultsOfChange(Filling filling) {
+        FaultList faults = new FaultList();
+        try {
+            Budget budget = new Budget(MOST_OF_ONE, () -> true);
+            Graphic taken = played(filling.values(), filling.onAir());
+            WorkedOut worked = ReelMaker.make(
+                    taken, filling.values(), typesetter, pictures, taken.frame().length(), budget);
+            Shown before = Shown.atRest(worked, taken, filling.values());
+            Changed changed = null;
+            for (Filling.Then then : filling.then()) {
+                if (changed != null) before = Shown.of(changed, PhaseName.IN, 0);
+                before = before.moment(PhaseName.IN, then.at().frame(before.reel().in()));
+                Graphic next = played(then.values(), Condition.Standing.SAME);
+                changed = Changes.of(
+                        before, next, then.values(), typesetter, pictures, next.frame().length(), budget);
+            }
+            if (isTooLong(changed.worked().reel())) {
+                int frames = changed.worked().reel().in();
+                faults.add(tooLong("its change takes " + frames + " frames, more than can be proved"));
+                return faults.all();
+            }
+            check(changed, before, faults);
+        } catch (TooLaborious e) {
+            faults.add(tooLong("a change takes more to work out than can be proved"));
+        }
+        return faults.all();
+    }
+
+    private static void check(Changed changed, Shown before, FaultList faults) {
+        if (changed.worked().reel().in() == 0) return;
+        Judged judged = new Judged(changed.graphic(), null, changed.worked(), List.of(), faults);
+        ChangeChecks.check(judged, changed, before);
+    }
+
+    /** What is wrong in a change that was worked out. */
+    static List<Fault> faults(Changed changed, Shown before) {
+        FaultList faults = new FaultList();
+        check(changed, before, faults);
+        return faults.all();
+    }
+
+    private Graphic played(Map<String, String> values, Condition.Standing onAir) {
+        Graphic graphic = coloursChange ? Coloured.of(designed, palette, values) : coloured;
+        return Answered.of(graphic, values, onAir, typesetter, pictures).graphic();
     }
 }

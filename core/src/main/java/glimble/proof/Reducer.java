@@ -1,5 +1,8 @@
 package glimble.proof;
 
+import java.util.ArrayList;
+import java.util.List;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.graphic.Field;
@@ -43,23 +46,28 @@ public final class Reducer {
 
     private Filling reduced(Filling filling) {
         Filling least = filling;
-        for (Field field : prover.graphic().fields()) {
-            String value = least.values().getOrDefault(field.key(), "");
-            boolean fixed = field.required() || field.kind() == Field.Kind.CHOICE || value.isEmpty();
-            if (fixed || tries >= TRIES) continue;
-            Filling emptied = with(least, field.key(), "");
-            if (shows(emptied)) least = emptied;
+        for (int i = 0; i < filling.all().size(); i++) {
+            for (Field field : prover.graphic().fields()) {
+                String value = least.all().get(i).getOrDefault(field.key(), "");
+                boolean fixed = field.required() || field.kind() == Field.Kind.CHOICE || value.isEmpty();
+                if (fixed || tries >= TRIES) continue;
+                Filling emptied = with(least, i, field.key(), "");
+                if (shows(emptied)) least = emptied;
+            }
         }
-        for (Field field : prover.graphic().fields()) {
-            boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
-            if (text) least = shortened(least, field.key());
+        for (int i = 0; i < filling.all().size(); i++) {
+            for (Field field : prover.graphic().fields()) {
+                boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+                if (text) least = shortened(least, i, field.key());
+            }
         }
         return least;
     }
 
-    private Filling shortened(Filling filling, String field) {
-        String text = filling.values().getOrDefault(field, "");
-        Predicate<String> shows = shorter -> tries < TRIES && shows(with(filling, field, shorter));
+    /** @param of which of the fillings that come one after the other */
+    private Filling shortened(Filling filling, int of, String field) {
+        String text = filling.all().get(of).getOrDefault(field, "");
+        Predicate<String> shows = shorter -> tries < TRIES && shows(with(filling, of, field, shorter));
         int shown = Letters.count(text, prover.writing());
         int hidden = 0;
         // The fault stays with as many letters as shown, and is not known to with as many as hidden.
@@ -68,12 +76,14 @@ public final class Reducer {
             if (shows.test(Letters.cut(text, middle, prover.writing()))) shown = middle;
             else hidden = middle;
         }
-        return with(filling, field, Letters.cut(text, shown, prover.writing()));
+        return with(filling, of, field, Letters.cut(text, shown, prover.writing()));
     }
 
-    private static Filling with(Filling filling, String field, String text) {
-        Map<String, String> values = new TreeMap<>(filling.values());
+    private static Filling with(Filling filling, int of, String field, String text) {
+        List<Map<String, String>> all = new ArrayList<>(filling.all());
+        Map<String, String> values = new TreeMap<>(all.get(of));
         values.put(field, text);
-        return filling.with(values);
+        all.set(of, values);
+        return filling.withAll(all);
     }
 }

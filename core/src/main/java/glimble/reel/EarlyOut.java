@@ -85,7 +85,7 @@ public final class EarlyOut {
             // What a change has replaced goes on leaving.
             for (Track track : layer.tracks()) {
                 if (track.phase() == phase)
-                    kept.add(track.flows() ? held(track) : track.shifted(PhaseName.OUT, -frame));
+                    kept.add(isCarried(track) ? held(track) : track.shifted(PhaseName.OUT, -frame));
             }
             List<Resize> resizes = layer.resizes().stream()
                     .filter(resize -> resize.phase() == phase)
@@ -93,8 +93,12 @@ public final class EarlyOut {
                     .toList();
             return layer.with(kept, resizes).absentIn(List.of(PhaseName.LOOP));
         }
-        kept.addAll(leaving(index, out, reel.out()));
+        kept.addAll(leaving(index, out, reel.out(), false));
         return layer.with(kept, resizes(layer));
+    }
+
+    private static boolean isCarried(Track track) {
+        return track.flows() && track.channel() != Channel.OPACITY;
     }
 
     /** Whether it is there only while a change takes it away. */
@@ -118,15 +122,16 @@ public final class EarlyOut {
      *
      * @param out tracks with which it would leave from rest
      * @param length frames it has for that
+     * @param goesOn whether what takes it from one rest to another goes on meanwhile, or stays as it is
      */
-    List<Track> leaving(int index, List<Track> out, int length) {
+    List<Track> leaving(int index, List<Track> out, int length, boolean goesOn) {
         Layer layer = reel.layers().get(index);
         List<Track> kept = new ArrayList<>();
         Map<Kind, List<Track>> standing = new LinkedHashMap<>();
         Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
         for (Track track : layer.tracks()) {
             if (track.phase() != phase && !isLooped(index, track)) continue;
-            if (track.flows()) kept.add(held(track));
+            if (track.flows()) kept.add(goesOn ? track.shifted(PhaseName.OUT, -frame) : held(track));
             else
                 standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
@@ -197,6 +202,10 @@ public final class EarlyOut {
         List<Track> in = layer.tracks().stream()
                 .filter(track -> track.phase() == PhaseName.IN)
                 .toList();
+        // What a change still hides has not begun, whatever else of it goes over already.
+        if (in.stream().anyMatch(track -> track.flows() && track.channel() == Channel.OPACITY && track.at(frame) == 0))
+            return false;
+        in = in.stream().filter(track -> !track.flows()).toList();
         return in.isEmpty() || in.stream().anyMatch(track -> track.first() < frame);
     }
 

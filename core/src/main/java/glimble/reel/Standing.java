@@ -35,7 +35,7 @@ public final class Standing {
 
     /** Tracks that leave from where a layer stands, within so many frames, by those that would leave from rest. */
     public List<Track> leaving(int index, List<Track> out, int length) {
-        return early.leaving(index, out, length).stream()
+        return early.leaving(index, out, length, true).stream()
                 .filter(track -> !isRest(track))
                 .map(track -> track.shifted(PhaseName.IN, 0))
                 .toList();

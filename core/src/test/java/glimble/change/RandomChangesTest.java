@@ -1,5 +1,7 @@
 package glimble.change;
 
+import glimble.rest.Rect;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -137,6 +139,9 @@ class RandomChangesTest {
             Layer layer = before.layers().get(i);
             if (layer.kind().equals("group") || layer.unseen() || !stood.get(i).isSeen(shown.frame())) continue;
             Course was = stood.get(i);
+            // Off the picture nobody sees it.
+            Rect inside = Courses.shared(was.seen(shown.frame()), new Rect(0, 0, before.width(), before.height()));
+            if (inside.width() < 1 || inside.height() < 1) continue;
             boolean found = false;
             StringBuilder tried = new StringBuilder();
             for (int j = 0; j < after.layers().size(); j++) {

@@ -57,6 +57,7 @@ class DemoProofTest {
         Graphic graphic = read.withFrame(read.frame().of(house.safe(), house.wholePixels()));
         List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, TYPESETTER, house.pictures()));
         fillings.addAll(awkward(graphic));
+        fillings.addAll(Fillings.changes(graphic, TYPESETTER));
         Prover prover = new Prover(graphic, house.palette(), TYPESETTER, house.pictures());
         Findings findings = new Findings(graphic.proof());
         for (int i = 0; i < fillings.size(); i++) findings.add(i, prover.faults(fillings.get(i)));
@@ -68,7 +69,7 @@ class DemoProofTest {
                                         + finding.worst().part() + ": "
                                         + finding.worst().sentence() + " × "
                                         + finding.trials().size() + " with "
-                                        + fillings.get(finding.trial()).values()))
+                                        + fillings.get(finding.trial())))
                 .as(graphic.name())
                 .isEmpty();
     }
