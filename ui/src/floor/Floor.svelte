@@ -4,6 +4,7 @@
   import type { EditWhat, Worked } from '../api/types';
   import type { Phase } from '../player/moment';
   import { ALL, areaOf, panned, showing, zoomed } from '../picture/sight';
+  import { drawnIn } from '../proof/findings';
   import Outline from '../proof/Outline.svelte';
   import Picture from '../picture/Picture.svelte';
   import { Arrangement } from './arrangement.svelte';
@@ -87,8 +88,9 @@
   const area = $derived(floor.worked && areaOf(sight, floor.worked.reel));
   /** The fault that is pointed out, at the moment at which it was found; at another it may be elsewhere. */
   const pointed = $derived(
-    !floor.moment.change &&
-      floor.pointedOut?.phase === floor.moment.phase &&
+    floor.pointedOut &&
+      drawnIn(floor.pointedOut) === floor.moment.phase &&
+      (floor.pointedOut.phase === 'BACK') === (floor.moment.change === true) &&
       floor.pointedOut.frame === floor.moment.frame
       ? floor.pointedOut
       : undefined,

@@ -1,5 +1,4 @@
 <script lang="ts">
-  import type { Phase } from '../player/moment';
   import { push } from 'svelte-spa-router';
   import MendList from './MendList.svelte';
   import type { FloorState } from './floor.svelte';
@@ -58,9 +57,7 @@
         <button class="plain act" type="button" onclick={() => (accepting = false)}>leave</button>
       </form>
     {:else}
-      <button class="plain act" onclick={() => floor.phaseAt(finding.phase as Phase, finding.frame)}
-        >show the frame</button
-      >
+      <button class="plain act" onclick={() => floor.showFinding(finding)}>show the frame</button>
       <button class="plain act" onclick={() => (accepting = true)}>it is meant …</button>
       <button class="plain act" onclick={() => push(floor.pointedFrom)}>back to the proof</button>
       <button class="plain act" aria-label="Close" onclick={() => floor.putAway()}>×</button>

@@ -11,7 +11,8 @@ import type {
   Values,
   Worked,
 } from '../api/types';
-import type { Moment, Phase } from '../player/moment';
+import type { Moment } from '../player/moment';
+import { drawnIn, stagesOf } from '../proof/findings';
 import { shippedFonts } from '../player/outlines';
 import type { Seen } from '../api/client';
 import { Editing, PLAIN } from './editing.svelte';
@@ -48,7 +49,9 @@ export class FloorState extends Editing {
   /** What would mend it. */
   mending = new Mending();
   /** The trial that comes next. */
-  next = $derived(this.swapping.next === undefined ? undefined : this.trials[this.swapping.next]);
+  next = $derived(
+    this.swapping.next === undefined ? undefined : (this.trials[this.swapping.next] ?? this.swapping.other),
+  );
   unsaved = $derived(!!this.stored && this.design !== this.stored.document);
   /** Whether the values at hand are other ones than those of the trial they came from. */
   valuesChanged = $derived(!sameValues(this.values, this.trials[this.trial]?.values ?? {}));
@@ -122,9 +125,32 @@ export class FloorState extends Editing {
     this.values = { ...filling.values };
     this.pointedOut = finding;
     if (finding.part) this.choose(finding.part);
+    this.leaveChange();
     await this.workOutValues();
-    this.phaseAt(finding.phase as Phase, finding.frame);
+    if (filling.then?.length) await this.#changeTo(filling.values, filling.then);
+    this.showFinding(finding);
     if (!finding.accepted) this.askMends();
+  }
+
+  /** Looks at the change in which a fault was found, as if its fillings were trials. */
+  async #changeTo(values: Values, then: NonNullable<Filling['then']>): Promise<void> {
+    if (!this.design) return;
+    const names = ['before', ...then.slice(0, -1).map((_, i) => `then ${i + 1}`)];
+    const stages = stagesOf(values, then);
+    this.swapping.stood = stages.map((stage, i) => ({ name: names[i]!, stage }));
+    this.swapping.other = { name: 'after', values: then.at(-1)!.values };
+    await this.swapping.ask(this.design, values, this.#comers(), this.pinned);
+    this.swapping.next = this.trials.length;
+  }
+
+  showFinding(finding: Finding): void {
+    const change = finding.phase === 'BACK' && this.swapping.change !== undefined;
+    this.phaseAt(drawnIn(finding), finding.frame, change);
+  }
+
+  /** What may come next: every trial, and last what came where a fault was found. */
+  #comers(): Trial[] {
+    return this.swapping.other ? [...this.trials, this.swapping.other] : this.trials;
   }
 
   askMends(): void {
@@ -245,7 +271,7 @@ export class FloorState extends Editing {
 
   async workOutChanges(): Promise<void> {
     if (!this.design) return;
-    await this.swapping.ask(this.design, this.values, this.trials, this.pinned);
+    await this.swapping.ask(this.design, this.values, this.#comers(), this.pinned);
   }
 
   protected override show(worked: Worked, seen?: Seen): void {

@@ -15,6 +15,8 @@ export class Swapping {
   next = $state<number>();
   /** What was interrupted, one after the other; empty while the values at hand stand at rest. */
   stood = $state.raw<Stood[]>([]);
+  /** What comes besides the trials: that with which a fault was found. */
+  other = $state.raw<Trial>();
   /** From the values at hand to each trial. */
   answers = $state.raw<Change[]>([]);
   /** What was shown when it was interrupted, until it is known what comes next. */
@@ -81,6 +83,7 @@ export class Swapping {
     this.#asked += 1;
     this.next = undefined;
     this.stood = [];
+    this.other = undefined;
     this.answers = [];
     this.held = undefined;
     this.fault = '';

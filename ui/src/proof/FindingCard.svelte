@@ -1,6 +1,5 @@
 <script lang="ts">
-  import type { Phase } from '../player/moment';
-  import type { Filling, Finding, Graphic } from '../api/types';
+  import type { Filling, Finding, Graphic, Values } from '../api/types';
   import { count } from './findings';
   import Worst from './Worst.svelte';
 
@@ -18,11 +17,21 @@
   const { document, finding, others = [], fillings, onopen, onreject }: Props = $props();
 
   const worst = $derived(fillings[finding.trial]!);
-  const WHEN = { IN: 'in', LOOP: 'loop', OUT: 'out' } as const;
+  /** Those of a change are marked by the half that comes. */
+  const WHEN = { IN: 'in', LOOP: 'loop', OUT: 'out', AWAY: 'the change', BACK: 'the change' } as const;
+  const AT = { FIRST: 'at once', MIDDLE: 'half-way', LAST: 'at rest' } as const;
 
-  function words(filling: Filling): string {
-    const filled = Object.entries(filling.values).filter(([, text]) => text !== '');
+  function wordsOf(values: Values): string {
+    const filled = Object.entries(values).filter(([, text]) => text !== '');
     return filled.map(([field, text]) => `${field} ‘${text}’`).join(', ') || 'everything blank';
+  }
+
+  function words({ values, then }: Filling): string {
+    if (!then?.length) return wordsOf(values);
+    return [
+      `from ${wordsOf(values)}`,
+      ...then.map((next) => `${AT[next.at]} to ${wordsOf(next.values)}`),
+    ].join(', ');
   }
 </script>
 
@@ -49,7 +58,7 @@
       </p>
     {/if}
     <p class="muted">
-      {finding.check} · worst in {WHEN[finding.phase as Phase]}, frame {finding.frame} · {count(
+      {finding.check} · worst in {WHEN[finding.phase]}, frame {finding.frame} · {count(
         finding.trials.length,
         'filling',
       )} of {fillings.length}

@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Phase } from '../player/moment';
-  import { workOut } from '../api/client';
+  import { workOut, workOutChanges } from '../api/client';
   import type { Filling, Finding, Graphic, Reel, Standing, Values } from '../api/types';
   import { around } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
   import { ready } from '../player/ready';
+  import { drawnIn, stagesOf } from './findings';
   import Outline from './Outline.svelte';
 
   interface Props {
@@ -21,15 +21,20 @@
   const area = $derived(reel && around(reel, finding.where));
 
   /** What is worked out; while a proof runs the filling comes anew with each look at it, but with the same values. */
-  const asked = $derived(JSON.stringify([filling.values, filling.onAir]));
+  const asked = $derived(JSON.stringify([filling.values, filling.onAir, filling.then]));
 
   $effect(() => {
     let current = true;
-    const [values, onAir] = JSON.parse(asked) as [Values, Standing];
-    void workOut(document, [values], { onAir })
-      .then(async ([worked]) => {
-        await ready([worked!.reel]);
-        if (current) reel = worked!.reel;
+    const [values, onAir, then] = JSON.parse(asked) as [Values, Standing, Filling['then']];
+    const found = then?.length
+      ? workOutChanges(document, stagesOf(values, then), [then.at(-1)!.values]).then(
+          ({ changes }) => changes[0]!.reel,
+        )
+      : workOut(document, [values], { onAir }).then(([worked]) => worked!.reel);
+    void found
+      .then(async (of) => {
+        await ready([of]);
+        if (current) reel = of;
       })
       .catch(() => {
         // The picture only illustrates what the sentence says.
@@ -42,7 +47,7 @@
   <Picture
     {reel}
     {area}
-    moment={{ phase: finding.phase as Phase, frame: finding.frame }}
+    moment={{ phase: drawnIn(finding), frame: finding.frame }}
     label="{finding.part || 'The graphic'} at its worst frame"
   />
   {#if area && outlined}<Outline {area} where={finding.where} />{/if}

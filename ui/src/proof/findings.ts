@@ -1,4 +1,16 @@
-import type { Finding, ProofNote } from '../api/types';
+import type { Filling, Finding, ProofNote, Stage, Values } from '../api/types';
+import type { Phase } from '../player/moment';
+
+/** The phase of the reel in which a finding is seen: of a change, the in is the change. */
+export function drawnIn({ phase }: Finding): Phase {
+  return phase === 'AWAY' || phase === 'BACK' ? 'IN' : phase;
+}
+
+/** What stood before the last change of a filling that changes. */
+export function stagesOf(values: Values, then: NonNullable<Filling['then']>): Stage[] {
+  const stood = [values, ...then.slice(0, -1).map((next) => next.values)];
+  return stood.map((filled, i) => ({ values: filled, at: then[i]!.at }));
+}
 
 /** How many there are of something. */
 export function count(number: number, word: string): string {

@@ -114,7 +114,8 @@ public final class Mender {
 
     private List<Mend> mends(Fault.Cause cause) {
         Finding finding = found.get(cause);
-        if (finding == null) return List.of();
+        // Nobody knows yet how a swap could be mended.
+        if (finding == null || cause.phase() == Fault.CHANGE) return List.of();
         List<Mend> clean = new ArrayList<>();
         List<Mend> others = new ArrayList<>();
         Set<String> kinds = new HashSet<>();

@@ -31,6 +31,16 @@ public record Fault(
     /** What stands for the phase of a fault of a change. */
     public static final PhaseName CHANGE = PhaseName.BACK;
 
+    /** The phase of the reel in which it is seen. */
+    public PhaseName drawnIn() {
+        return phase == CHANGE ? PhaseName.IN : phase;
+    }
+
+    /** The phase in a word. */
+    public String when() {
+        return phase == CHANGE ? "the change" : phase.word();
+    }
+
     /** Faults of one cause have the same. */
     public record Cause(Check check, String part, String other, PhaseName phase) {}
 

@@ -167,29 +167,42 @@ public final class Prover {
     private List<Fault> faultsOfChange(Filling filling) {
         FaultList faults = new FaultList();
         try {
-            Budget budget = new Budget(MOST_OF_ONE, () -> true);
-            Graphic taken = played(filling.values(), filling.onAir());
-            WorkedOut worked = ReelMaker.make(
-                    taken, filling.values(), typesetter, pictures, taken.frame().length(), budget);
-            Shown before = Shown.atRest(worked, taken, filling.values());
-            Changed changed = null;
-            for (Filling.Then then : filling.then()) {
-                if (changed != null) before = Shown.of(changed, PhaseName.IN, 0);
-                before = before.moment(PhaseName.IN, then.at().frame(before.reel().in()));
-                Graphic next = played(then.values(), Condition.Standing.SAME);
-                changed = Changes.of(
-                        before, next, then.values(), typesetter, pictures, next.frame().length(), budget);
-            }
-            if (isTooLong(changed.worked().reel())) {
-                int frames = changed.worked().reel().in();
+            LastChange last = lastChange(filling);
+            int frames = last.changed().worked().reel().in();
+            if (isTooLong(last.changed().worked().reel()))
                 faults.add(tooLong("its change takes " + frames + " frames, more than can be proved"));
-                return faults.all();
-            }
-            check(changed, before, faults);
+            else check(last.changed(), last.before(), faults);
         } catch (TooLaborious e) {
             faults.add(tooLong("a change takes more to work out than can be proved"));
         }
         return faults.all();
+    }
+
+    /** The last change of a filling that changes, and what stood before it. */
+    private record LastChange(Changed changed, Shown before) {}
+
+    private LastChange lastChange(Filling filling) {
+        Budget budget = new Budget(MOST_OF_ONE, () -> true);
+        Graphic taken = played(filling.values(), filling.onAir());
+        WorkedOut worked = ReelMaker.make(
+                taken, filling.values(), typesetter, pictures, taken.frame().length(), budget);
+        Shown before = Shown.atRest(worked, taken, filling.values());
+        Changed changed = null;
+        for (Filling.Then then : filling.then()) {
+            if (changed != null) before = Shown.of(changed, PhaseName.IN, 0);
+            before = before.moment(PhaseName.IN, then.at().frame(before.reel().in()));
+            Graphic next = played(then.values(), Condition.Standing.SAME);
+            changed = Changes.of(
+                    before, next, then.values(), typesetter, pictures, next.frame().length(), budget);
+        }
+        return new LastChange(changed, before);
+    }
+
+    /** The reel in which the faults of a filling are seen: of a change the in is the change. */
+    public Reel reel(Filling filling) {
+        if (filling.isChange()) return lastChange(filling).changed().worked().reel();
+        Graphic graphic = played(filling.values(), filling.onAir());
+        return ReelMaker.make(graphic, filling.values(), typesetter, pictures).reel();
     }
 
     private static void check(Changed changed, Shown before, FaultList faults) {

@@ -55,6 +55,9 @@ public final class ProofRun {
         for (Filling filling : all) {
             spent = spent.plus(prover.effort(filling));
             for (String text : filling.values().values()) letters += text.length();
+            for (Filling.Then then : filling.then()) {
+                for (String text : then.values().values()) letters += text.length();
+            }
             if (spent.steps() > MOST) why = spent.what();
             if (letters > LETTERS)
                 why = "their texts have more than " + LETTERS + " letters; shorten them, or use fewer fields";

@@ -1,5 +1,7 @@
 package glimble.prove;
 
+import java.util.Map;
+
 import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Filling;
@@ -77,7 +79,7 @@ public final class ProofSheet {
         paragraph(
                 page,
                 "",
-                "worst in " + finding.worst().phase().name().toLowerCase(java.util.Locale.ROOT) + ", frame "
+                "worst in " + finding.worst().when() + ", frame "
                         + finding.worst().frame() + "; "
                         + count(finding.trials().size(), "filling") + " of " + fillings.size());
         paragraph(page, "To mend: ", finding.worst().mend());
@@ -94,7 +96,15 @@ public final class ProofSheet {
     }
 
     static String words(Filling filling) {
-        List<String> words = filling.values().entrySet().stream()
+        StringBuilder words = new StringBuilder(words(filling.values()));
+        for (Filling.Then then : filling.then()) {
+            words.append(", ").append(then.at().word()).append(" to ").append(words(then.values()));
+        }
+        return filling.isChange() ? "from " + words : words.toString();
+    }
+
+    private static String words(Map<String, String> values) {
+        List<String> words = values.entrySet().stream()
                 .filter(value -> !value.getValue().isEmpty())
                 .map(value -> value.getKey() + " ‘" + value.getValue() + "’")
                 .toList();

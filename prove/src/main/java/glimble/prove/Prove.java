@@ -132,7 +132,7 @@ public final class Prove implements Callable<Integer> {
             out.println((finding.accepted().isPresent() ? "accepted · " : "") + ProofSheet.sentence(finding));
             out.println("  in " + ProofSheet.count(finding.trials().size(), "filling") + ", worst at frame "
                     + finding.worst().frame() + " of "
-                    + finding.worst().phase().name().toLowerCase(java.util.Locale.ROOT));
+                    + finding.worst().when());
             out.println("  shown by " + ProofSheet.words(shown));
             out.println("  to mend: " + finding.worst().mend());
             finding.accepted().ifPresent(reason -> out.println("  accepted: " + reason));

@@ -1,7 +1,7 @@
 package glimble.prove;
 
-import glimble.cases.Answered;
-import glimble.edit.Coloured;
+import glimble.proof.Prover;
+
 import glimble.edit.Rescale;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
@@ -10,7 +10,6 @@ import glimble.paint.ReelPainter;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.reel.Reel;
-import glimble.reel.ReelMaker;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
@@ -67,12 +66,9 @@ public final class WorstFrame implements ProofSheet.Drawing {
     @Override
     public Optional<byte[]> png(Finding finding, Filling filling) {
         if (drawn++ >= MOST) return Optional.empty();
-        Graphic coloured = Coloured.of(graphic, palette, filling.values());
-        Answered answered = Answered.of(coloured, filling.values(), filling.onAir(), typesetter, pictures);
-        Reel reel = ReelMaker.make(answered.graphic(), filling.values(), typesetter, pictures)
-                .reel();
+        Reel reel = new Prover(graphic, palette, typesetter, pictures).reel(filling);
         BufferedImage painted = new ReelPainter(reel, typesetter, source)
-                .paint(finding.worst().phase(), finding.worst().frame());
+                .paint(finding.worst().drawnIn(), finding.worst().frame());
         return Optional.of(png(outlined(painted, finding.worst().where())));
     }
 

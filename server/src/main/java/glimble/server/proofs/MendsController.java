@@ -140,6 +140,8 @@ class MendsController {
         for (int i = 0; i < request.fillings().size(); i++) {
             ProofAnswer.FillingAnswer one = request.fillings().get(i);
             if (one == null) throw new Refused("$.fillings[" + i + "]", "must be an object, not null");
+            // Mends are proved with what stands; a change has none yet.
+            if (one.then() != null && !one.then().isEmpty()) continue;
             fillings.add(new Filling(
                     one.name() == null ? "" : one.name(),
                     values.checked(one.values()),

@@ -42,16 +42,33 @@ public record ProofAnswer(
         FAILED
     }
 
-    /** Values that it is proved with, and what is on air then. */
-    public record FillingAnswer(String name, Map<String, String> values, Condition.Standing onAir) {
+    /**
+     * Values that it is proved with, and what is on air then.
+     *
+     * @param then other values that come while it stands, one after the other; with some, what is proved is the last change
+     */
+    public record FillingAnswer(
+            String name, Map<String, String> values, Condition.Standing onAir, List<ThenAnswer> then) {
         static FillingAnswer of(Filling filling) {
-            return new FillingAnswer(filling.name(), filling.values(), filling.onAir());
+            List<ThenAnswer> then = filling.then().stream()
+                    .map(next -> new ThenAnswer(next.values(), next.at()))
+                    .toList();
+            return new FillingAnswer(filling.name(), filling.values(), filling.onAir(), then);
         }
 
         Filling filling() {
-            return new Filling(name, values, onAir);
+            // What was kept before changes were proved has none.
+            List<Filling.Then> next = then == null
+                    ? List.of()
+                    : then.stream()
+                            .map(one -> new Filling.Then(one.values(), one.at()))
+                            .toList();
+            return new Filling(name, values, onAir, next);
         }
     }
+
+    /** @param at at what moment of the in, or of the change before */
+    public record ThenAnswer(Map<String, String> values, Filling.At at) {}
 
     /**
      * One thing that is wrong.

@@ -1,5 +1,7 @@
 package glimble.server.reels;
 
+import glimble.proof.Filling;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -95,9 +97,16 @@ class ChangesController {
      * @param looped where the in waits at a step, the frame of the loop for what stands already; missing for none
      * @param share how much of that loop is seen, 0–1; missing for nothing of it
      * @param waits whether the in waits at a step; missing for no
+     * @param at a moment of the in, or of the change, instead of a frame; missing for what phase and frame say
      */
     record Stage(
-            Map<String, String> values, PhaseName phase, Integer frame, Integer looped, Double share, Boolean waits) {}
+            Map<String, String> values,
+            PhaseName phase,
+            Integer frame,
+            Integer looped,
+            Double share,
+            Boolean waits,
+            Filling.At at) {}
 
     /**
      * @param changes one for each filling, in the same order
@@ -147,7 +156,7 @@ class ChangesController {
                 throw new Refused(path + ".share", "must be from 0 to 1");
             }
             if (stage.looped() != null && stage.looped() < 0) throw new Refused(path + ".looped", "must be 0 or more");
-            checked.add(new Stage(filling, stage.phase(), stage.frame(), stage.looped(), stage.share(), stage.waits()));
+            checked.add(new Stage(filling, stage.phase(), stage.frame(), stage.looped(), stage.share(), stage.waits(), stage.at()));
         }
         return checked;
     }
@@ -237,6 +246,7 @@ class ChangesController {
 
     /** The moment of a stage; past the last frame of its phase, that one. */
     private static Shown at(Shown rest, Stage stage) {
+        if (stage.at() != null) return rest.moment(PhaseName.IN, stage.at().frame(rest.reel().in()));
         if (stage.phase() == null) return rest;
         int last = rest.reel().length(stage.phase());
         int frame = stage.frame() == null ? last : Math.min(last, stage.frame());
