@@ -46,6 +46,7 @@ public class ProofBenchmark {
     private final JdkTypesetter typesetter = new JdkTypesetter();
     private Prover prover;
     private List<Filling> fillings;
+    private List<Filling> changes;
 
     @Setup
     public void prepare() {
@@ -64,10 +65,27 @@ public class ProofBenchmark {
             String role = i % 7 == 0 ? "" : "Two-line freestyle, heat " + i % 40;
             fillings.add(new Filling("trial " + i, Map.of("name", name, "role", role)));
         }
+        changes = new ArrayList<>();
+        for (int i = 0; i < fillings.size(); i++) {
+            Filling before = fillings.get(i);
+            Map<String, String> after = fillings.get((i + 3) % fillings.size()).values();
+            Filling.Then then = new Filling.Then(after, Filling.At.LAST);
+            changes.add(new Filling(before.name(), before.values(), before.onAir(), List.of(then)));
+        }
+    }
+
+    /** As many changes from one trial to another, over every frame of each. */
+    @Benchmark
+    public long proofOfChanges() {
+        return faults(changes);
     }
 
     @Benchmark
     public long proof() {
+        return faults(fillings);
+    }
+
+    private long faults(List<Filling> fillings) {
         return fillings.parallelStream()
                 .mapToLong(filling -> prover.faults(filling).size())
                 .sum();

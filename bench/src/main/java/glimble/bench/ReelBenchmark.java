@@ -1,10 +1,14 @@
 package glimble.bench;
 
+import glimble.change.Changed;
+import glimble.change.Changes;
+import glimble.change.Shown;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
+import glimble.rest.Pictures;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import glimble.typeset.JdkTypesetter;
@@ -35,6 +39,7 @@ public class ReelBenchmark {
     private final Graphic tenParts = TenParts.graphic(flyerBar);
     private final Map<String, String> values =
             Map.of("name", "Ingeborg Þórhallsdóttir-Halvorsen", "role", "Chief measurer, box-kite class");
+    private final Shown standing = Shown.atRest(ReelMaker.make(tenParts, values, typesetter), tenParts, values);
     private int typed;
 
     /** Ten parts, fourteen moves; the texts are the same as before. */
@@ -48,6 +53,13 @@ public class ReelBenchmark {
     public WorkedOut reelOfTenPartsWithNewText() {
         String name = "Ingeborg Þórhallsdóttir " + typed++;
         return ReelMaker.make(tenParts, Map.of("name", name, "role", "Flyer"), typesetter);
+    }
+
+    /** Other letters in both texts, with all that stands around them. */
+    @Benchmark
+    public Changed changeOfTenParts() {
+        Map<String, String> next = Map.of("name", "Wu " + typed++, "role", "Two-line freestyle");
+        return Changes.of(standing, tenParts, next, typesetter, Pictures.NONE);
     }
 
     @Benchmark

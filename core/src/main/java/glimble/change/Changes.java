@@ -172,10 +172,11 @@ public final class Changes {
             if (roles.isRiding(key) || !roles.swapIsUsual(key, isAway)) continue;
             Part part = graphic.part(key).orElseThrow();
             if (roles.isLaidOver(key)) moves.add(UsualSwap.fade(graphic, part, Ease.Direction.OUT));
-            else moves.add(
-                    isAway
-                            ? UsualSwap.away(graphic, part, shown.rest())
-                            : UsualSwap.back(graphic, part, fresh.rest()));
+            else
+                moves.add(
+                        isAway
+                                ? UsualSwap.away(graphic, part, shown.rest())
+                                : UsualSwap.back(graphic, part, fresh.rest()));
         }
         return moves;
     }

@@ -32,7 +32,15 @@ final class Layers {
     private final Pictures pictures;
     private final Predicate<String> inTime;
 
-    Layers(Graphic was, Graphic will, Roles roles, Middle middle, Times times, Standing standing, Pictures pictures, Predicate<String> inTime) {
+    Layers(
+            Graphic was,
+            Graphic will,
+            Roles roles,
+            Middle middle,
+            Times times,
+            Standing standing,
+            Pictures pictures,
+            Predicate<String> inTime) {
         this.was = was;
         this.will = will;
         this.roles = roles;

@@ -99,12 +99,13 @@ record Middle(Rest old, Rest middle, Rest next, Graphic graphic) {
             Part part = of.part(key).orElseThrow();
             if (!rest.isPresent(key)) continue;
             for (Mask mask : part.masks()) {
-                if (!mask.inside() || !rest.isPresent(mask.by()) ) continue;
+                if (!mask.inside() || !rest.isPresent(mask.by())) continue;
                 PartRest by = masked.get(mask.by());
                 if (by.line().isPresent()) continue;
                 Rect most = by.box();
                 for (Rest other : List.of(old, middle, next)) {
-                    if (other.isPresent(key) && other.isPresent(mask.by())) most = most.around(seen(part, rest, other, mask.by()));
+                    if (other.isPresent(key) && other.isPresent(mask.by()))
+                        most = most.around(seen(part, rest, other, mask.by()));
                 }
                 masked.put(mask.by(), new PartRest(by.key(), most, by.line(), by.x(), by.y(), by.width(), by.height()));
             }

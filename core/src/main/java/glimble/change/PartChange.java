@@ -15,7 +15,15 @@ import java.util.List;
  * @param why how the frames came about, a line each
  */
 public record PartChange(
-        String part, Doing doing, int first, int last, int awayEnd, int backStart, boolean same, String sentence, List<String> why) {
+        String part,
+        Doing doing,
+        int first,
+        int last,
+        int awayEnd,
+        int backStart,
+        boolean same,
+        String sentence,
+        List<String> why) {
 
     public PartChange {
         why = List.copyOf(why);

@@ -1,7 +1,5 @@
 package glimble.change;
 
-import glimble.rest.PartRest;
-
 import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
@@ -224,7 +222,8 @@ final class Roles {
     /** Whether it was about to come back where an earlier change takes something away. */
     boolean isReplacing(String key) {
         return isComing(key)
-                && old.layers().stream().anyMatch(layer -> isGone(layer) && layer.part().equals(key));
+                && old.layers().stream()
+                        .anyMatch(layer -> isGone(layer) && layer.part().equals(key));
     }
 
     boolean isRiding(String key) {

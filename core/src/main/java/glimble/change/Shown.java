@@ -50,7 +50,16 @@ public record Shown(
     public static Shown of(Changed changed, PhaseName phase, int frame) {
         WorkedOut worked = changed.worked();
         return new Shown(
-                worked.reel(), worked.rest(), changed.graphic(), changed.values(), phase, frame, 0, 0, false, changed.begins());
+                worked.reel(),
+                worked.rest(),
+                changed.graphic(),
+                changed.values(),
+                phase,
+                frame,
+                0,
+                0,
+                false,
+                changed.begins());
     }
 
     /**

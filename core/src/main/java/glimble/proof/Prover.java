@@ -1,18 +1,17 @@
 package glimble.proof;
 
-import glimble.change.ChangeEffort;
-import glimble.change.Changed;
-import glimble.graphic.Condition;
-import glimble.change.Changes;
-import glimble.change.Shown;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
 import glimble.cases.Answered;
 import glimble.cases.CaseTable;
 import glimble.cases.Variants;
+import glimble.change.ChangeEffort;
+import glimble.change.Changed;
+import glimble.change.Changes;
+import glimble.change.Shown;
 import glimble.edit.Coloured;
+import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
@@ -119,7 +118,8 @@ public final class Prover {
             effort = effort.plus(ChangeEffort.of(designed, all.get(i - 1), designed, all.get(i), length));
         }
         ReelEffort reel = new ReelEffort(designed, all.get(all.size() - 1), length);
-        long followed = 2 * (reel.swapFrames() + reel.frames()) * designed.parts().size();
+        long followed =
+                2 * (reel.swapFrames() + reel.frames()) * designed.parts().size();
         return effort.plus(new Effort(
                 Math.min(followed, MOST) * STEPS_PER_FRAME,
                 designed.parts().size()
@@ -193,7 +193,13 @@ public final class Prover {
             before = before.moment(PhaseName.IN, then.at().frame(before.reel().in()));
             Graphic next = played(then.values(), Condition.Standing.SAME);
             changed = Changes.of(
-                    before, next, then.values(), typesetter, pictures, next.frame().length(), budget);
+                    before,
+                    next,
+                    then.values(),
+                    typesetter,
+                    pictures,
+                    next.frame().length(),
+                    budget);
         }
         return new LastChange(changed, before);
     }

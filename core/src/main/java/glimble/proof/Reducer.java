@@ -1,12 +1,11 @@
 package glimble.proof;
 
-import java.util.ArrayList;
-import java.util.List;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.graphic.Field;
 import glimble.text.Letters;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
 import java.util.function.Predicate;

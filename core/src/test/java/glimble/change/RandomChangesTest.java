@@ -1,7 +1,5 @@
 package glimble.change;
 
-import glimble.rest.Rect;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -23,6 +21,7 @@ import glimble.reel.Resize;
 import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;

@@ -1,13 +1,12 @@
 package glimble.prove;
 
-import java.util.Map;
-
 import glimble.graphic.ProofRules;
 import glimble.proof.Check;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import java.util.Base64;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** A proof as one HTML page that needs nothing else: findings with pictures, the rules, and every filling. */

@@ -1,7 +1,5 @@
 package glimble.prove;
 
-import glimble.proof.Prover;
-
 import glimble.edit.Rescale;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
@@ -9,6 +7,7 @@ import glimble.paint.PictureSource;
 import glimble.paint.ReelPainter;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
+import glimble.proof.Prover;
 import glimble.reel.Reel;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;

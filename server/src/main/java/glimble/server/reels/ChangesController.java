@@ -1,7 +1,5 @@
 package glimble.server.reels;
 
-import glimble.proof.Filling;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -20,6 +18,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
+import glimble.proof.Filling;
 import glimble.reel.Bar;
 import glimble.reel.EarlyOut;
 import glimble.reel.Reel;
@@ -156,7 +155,8 @@ class ChangesController {
                 throw new Refused(path + ".share", "must be from 0 to 1");
             }
             if (stage.looped() != null && stage.looped() < 0) throw new Refused(path + ".looped", "must be 0 or more");
-            checked.add(new Stage(filling, stage.phase(), stage.frame(), stage.looped(), stage.share(), stage.waits(), stage.at()));
+            checked.add(new Stage(
+                    filling, stage.phase(), stage.frame(), stage.looped(), stage.share(), stage.waits(), stage.at()));
         }
         return checked;
     }
@@ -246,7 +246,8 @@ class ChangesController {
 
     /** The moment of a stage; past the last frame of its phase, that one. */
     private static Shown at(Shown rest, Stage stage) {
-        if (stage.at() != null) return rest.moment(PhaseName.IN, stage.at().frame(rest.reel().in()));
+        if (stage.at() != null)
+            return rest.moment(PhaseName.IN, stage.at().frame(rest.reel().in()));
         if (stage.phase() == null) return rest;
         int last = rest.reel().length(stage.phase());
         int frame = stage.frame() == null ? last : Math.min(last, stage.frame());
