@@ -134,6 +134,10 @@ public final class RandomGraphic {
                         case LINES ->
                             text(random) + "\n" + text(random) + (random.nextBoolean() ? "\r\n" + text(random) : "");
                         case TEXT -> text(random);
+                        case SPOKEN ->
+                            random.nextBoolean()
+                                    ? text(random)
+                                    : "WEBVTT\n\n00:00.200 --> 00:01.400\nOona <00:00.600>Varga of Skerry\n";
                     });
         }
         return values;
@@ -206,7 +210,26 @@ public final class RandomGraphic {
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "");
-        return one(3) ? graphic : swapping(graphic);
+        return inSeries(one(3) ? graphic : swapping(graphic));
+    }
+
+    /** The lines of a field may be shown one after the other. */
+    private Graphic inSeries(Graphic graphic) {
+        if (one(2)) return graphic;
+        return graphic.withFields(graphic.fields().stream()
+                .map(field -> field.kind() == Field.Kind.LINES
+                        ? new Field(
+                                field.key(),
+                                field.label(),
+                                field.kind(),
+                                field.required(),
+                                field.longest(),
+                                field.options(),
+                                field.sample(),
+                                field.language(),
+                                Optional.of(new Field.Series(20 + upTo(100), one(2))))
+                        : field)
+                .toList());
     }
 
     /** With a swap of its own, and a variant of it where there are cases. */

@@ -4,6 +4,7 @@ import glimble.graphic.Graphic;
 import glimble.reel.WorkedOut;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * A change worked out: a reel whose in is the change, from what stood to the rest of the new values, with the loop and the out that these
@@ -13,11 +14,12 @@ import java.util.Map;
  * @param graphic as it is played for the new values
  * @param values the new ones
  * @param parts what each part does, in the order of the document; of parts that are there before or after
+ * @param series what its loop is made of, where a field is a series; empty where none is
  * @param begins the frame of its in at which everything comes in again by the designed in; less than 0 where it does not
  * @param length frames until what changes is at rest; 0 if nothing moves
  */
 public record Changed(
-        WorkedOut worked, Graphic graphic, Map<String, String> values, List<PartChange> parts, int begins, int length) {
+        WorkedOut worked, Graphic graphic, Map<String, String> values, List<PartChange> parts, Optional<SeriesLoop> series, int begins, int length) {
 
     public Changed {
         parts = List.copyOf(parts);

@@ -1,5 +1,7 @@
 package glimble.change;
 
+import java.util.Optional;
+
 import glimble.budget.Budget;
 import glimble.graphic.Back;
 import glimble.graphic.Ease;
@@ -127,6 +129,33 @@ public final class Changes {
             Pictures pictures,
             int length,
             Budget budget) {
+        Changed changed = toLine(shown, graphic, values, typesetter, pictures, length, budget);
+        SeriesLoop series = SeriesLoop.of(changed.worked(), graphic, values, typesetter, pictures, budget);
+        if (series == null) return changed;
+        WorkedOut looped = Take.looped(changed.worked(), series, length);
+        return new Changed(
+                looped, graphic, values, changed.parts(), Optional.of(series), changed.begins(), changed.length());
+    }
+
+    /** A change to one line of a series, or to anything without one. */
+    static Changed toLine(
+            Shown shown,
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            Budget budget) {
+        return toLine(shown, graphic, values, typesetter, pictures, graphic.frame().length(), budget);
+    }
+
+    private static Changed toLine(
+            Shown shown,
+            Graphic graphic,
+            Map<String, String> values,
+            Typesetter typesetter,
+            Pictures pictures,
+            int length,
+            Budget budget) {
         WorkedOut fresh = ReelMaker.make(graphic, values, typesetter, pictures, length, budget);
         boolean turns = shown.rest().mirrored() != fresh.rest().mirrored();
         if (turns) return OutThenIn.of(shown, graphic, values, fresh, length, "the side changes");
@@ -224,7 +253,7 @@ public final class Changes {
                 of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, changes, in));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), -1, changes);
+        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), Optional.empty(), -1, changes);
     }
 
     private List<Track> comes(Part part, List<Bar> bars) {

@@ -1,5 +1,9 @@
 package glimble.change;
 
+import java.util.HashMap;
+
+import java.util.Optional;
+
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
@@ -30,9 +34,20 @@ final class OutThenIn {
         int begins = Math.max(0, out + graphic.swap().back().meet());
         List<Layer> layers = new ArrayList<>();
         Set<String> left = new LinkedHashSet<>();
-        for (Layer layer : leaving.layers()) {
-            left.add(layer.part());
-            layers.add(out(layer, out, layers.size()));
+        Map<Integer, Integer> to = new HashMap<>();
+        List<Layer> goes = new ArrayList<>();
+        for (int i = 0; i < leaving.layers().size(); i++) {
+            if (hasGone(shown, i)) continue;
+            to.put(i, goes.size());
+            goes.add(out(leaving.layers().get(i), out));
+            left.add(leaving.layers().get(i).part());
+        }
+        for (Layer layer : goes) {
+            List<Layer.MaskBy> masks = layer.masks().stream()
+                    .filter(mask -> to.containsKey(mask.layer()))
+                    .map(mask -> new Layer.MaskBy(to.get(mask.layer()), mask.inside(), mask.soft()))
+                    .toList();
+            layers.add(layer.among(masks, to.getOrDefault(layer.within(), -1)));
         }
         int before = layers.size();
         for (Layer layer : fresh.reel().layers()) layers.add(in(layer, begins, before));
@@ -49,10 +64,10 @@ final class OutThenIn {
         for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(later(bar, begins));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), begins, in);
+        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), Optional.empty(), begins, in);
     }
 
-    private static Layer out(Layer layer, int out, int index) {
+    private static Layer out(Layer layer, int out) {
         List<Track> tracks = new ArrayList<>();
         for (Track track : layer.tracks())
             if (track.phase() == PhaseName.OUT) tracks.add(track.shifted(PhaseName.IN, 0));
@@ -62,6 +77,22 @@ final class OutThenIn {
                 .map(resize -> resize.shifted(PhaseName.IN, 0))
                 .toList();
         return layer.with(tracks, resizes).absentIn(Layers.GONE);
+    }
+
+    /** What an earlier change took away, and what only takes its turn in a series, is not there any more. */
+    private static boolean hasGone(Shown shown, int index) {
+        Layer layer = shown.reel().layers().get(index);
+        if (shown.phase() != PhaseName.IN) return layer.isAbsent(PhaseName.LOOP);
+        if (layer.isAbsent(PhaseName.IN)) return true;
+        if (!Roles.isGone(layer)) return false;
+        // What is in a group goes with it.
+        int last = 0;
+        for (int at = index; at >= 0; at = shown.reel().layers().get(at).within()) {
+            for (Track track : shown.reel().layers().get(at).tracks()) {
+                if (track.phase() == PhaseName.IN) last = Math.max(last, track.last());
+            }
+        }
+        return last <= shown.frame();
     }
 
     private static Layer in(Layer layer, int begins, int before) {

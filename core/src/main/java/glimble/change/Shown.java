@@ -48,6 +48,8 @@ public record Shown(
 
     /** A frame of a change, or of the loop after it. */
     public static Shown of(Changed changed, PhaseName phase, int frame) {
+        if (phase == PhaseName.LOOP && changed.series().isPresent())
+            return changed.series().get().shown(frame);
         WorkedOut worked = changed.worked();
         return new Shown(
                 worked.reel(),

@@ -133,7 +133,7 @@ public final class GraphicReader {
     }
 
     private static Field field(Spot spot) {
-        spot.only("key", "label", "kind", "required", "longest", "options", "sample", "language");
+        spot.only("key", "label", "kind", "required", "longest", "options", "sample", "language", "series");
         Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
@@ -148,7 +148,22 @@ public final class GraphicReader {
                 spot.whole("longest", 0, Limits.TEXT, 0),
                 options,
                 spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "",
-                language(spot));
+                language(spot),
+                series(spot, kind));
+    }
+
+    /** {@code {"each": 75}} or {@code {"length": 500}}, frames. */
+    private static Optional<Field.Series> series(Spot spot, Field.Kind kind) {
+        if (!spot.has("series")) return Optional.empty();
+        Spot at = spot.at("series");
+        if (kind != Field.Kind.LINES) at.problem("is only for a field of lines");
+        at.only("each", "length");
+        boolean each = at.has("each");
+        if (each == at.has("length")) {
+            at.problem("must say how many frames each line is shown, {\"each\": 75}, or all of them, {\"length\": 500}");
+            return Optional.empty();
+        }
+        return Optional.of(new Field.Series(at.whole(each ? "each" : "length", 1, Limits.FRAMES), each));
     }
 
     /** A BCP 47 tag, of which the language itself counts; empty if it is missing. */

@@ -65,6 +65,7 @@ final class References {
             references.checkMoves(phase);
             references.checkTiming(phase);
         }
+        references.checkSeries();
         references.checkTrials();
         graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
         references.checkCases();
@@ -108,6 +109,16 @@ final class References {
             graphic.field(field)
                     .filter(found -> found.kind() != Field.Kind.COLOUR)
                     .ifPresent(found -> problem(path, "its colour is {" + field + "}, which is not a colour field"));
+        }
+    }
+
+    /** Two of them would never come out even. */
+    private void checkSeries() {
+        int found = 0;
+        for (int i = 0; i < graphic.fields().size(); i++) {
+            if (graphic.fields().get(i).series().isPresent() && ++found == 2) {
+                problem("$.fields[" + i + "].series", "there is another series already; a graphic has one at most");
+            }
         }
     }
 

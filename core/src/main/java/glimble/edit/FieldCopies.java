@@ -99,7 +99,8 @@ final class FieldCopies {
                     field.longest(),
                     field.options(),
                     field.sample(),
-                    field.language()));
+                    field.language(),
+                field.series()));
         }
         fields.addAll(after, copies);
         return graphic.withFields(fields)

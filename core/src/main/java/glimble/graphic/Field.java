@@ -1,6 +1,7 @@
 package glimble.graphic;
 
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What an operator fills in. Every value is a text, whatever the kind.
@@ -12,6 +13,7 @@ import java.util.List;
  * @param options what can be chosen, of a choice; empty for any other kind
  * @param language BCP 47, of what is filled in; empty for that of the graphic
  * @param sample what stands in it when the graphic is shown to people
+ * @param series how its lines are shown one after the other; empty where they are shown together
  */
 public record Field(
         String key,
@@ -21,7 +23,21 @@ public record Field(
         int longest,
         List<String> options,
         String sample,
-        String language) {
+        String language,
+        Optional<Series> series) {
+
+    /** One of which all that is filled in is shown together. */
+    public Field(
+            String key,
+            String label,
+            Kind kind,
+            boolean required,
+            int longest,
+            List<String> options,
+            String sample,
+            String language) {
+        this(key, label, kind, required, longest, options, sample, language, Optional.empty());
+    }
 
     /** One of no language of its own. */
     public Field(
@@ -32,6 +48,14 @@ public record Field(
     public Field {
         options = List.copyOf(options);
     }
+
+    /**
+     * Lines that are shown one after the other, round and round; blank ones are skipped.
+     *
+     * @param frames of each line, or of all of them together; 1 or more
+     * @param each whether they are those of each
+     */
+    public record Series(int frames, boolean each) {}
 
     /** How a form asks for it. */
     public enum Kind {
@@ -45,7 +69,9 @@ public record Field(
         /** The key of a picture of the house. */
         PICTURE("picture"),
         /** A colour, or the name of one in the palette. */
-        COLOUR("colour");
+        COLOUR("colour"),
+        /** Words as they are spoken: plain text, or WebVTT that says when. */
+        SPOKEN("spoken");
 
         private final String word;
 

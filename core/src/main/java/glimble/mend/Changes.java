@@ -67,6 +67,7 @@ final class Changes {
                 letters,
                 field.options(),
                 field.sample(),
-                field.language());
+                field.language(),
+                field.series());
     }
 }

@@ -1,5 +1,7 @@
 package glimble.proof;
 
+import glimble.change.Take;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
@@ -82,13 +84,14 @@ public final class Prover {
     private Optional<WorkedOut> worked(Graphic played, Filling filling) {
         try {
             Budget budget = new Budget(MOST_OF_ONE, () -> true);
-            return Optional.of(ReelMaker.make(
-                    played,
-                    filling.values(),
-                    typesetter,
-                    pictures,
-                    played.frame().length(),
-                    budget));
+            return Optional.of(Take.of(
+                            played,
+                            filling.values(),
+                            typesetter,
+                            pictures,
+                            played.frame().length(),
+                            budget)
+                    .worked());
         } catch (TooLaborious e) {
             return Optional.empty();
         }
@@ -184,9 +187,9 @@ public final class Prover {
     private LastChange lastChange(Filling filling) {
         Budget budget = new Budget(MOST_OF_ONE, () -> true);
         Graphic taken = played(filling.values(), filling.onAir());
-        WorkedOut worked = ReelMaker.make(
+        Take take = Take.of(
                 taken, filling.values(), typesetter, pictures, taken.frame().length(), budget);
-        Shown before = Shown.atRest(worked, taken, filling.values());
+        Shown before = take.atRest();
         Changed changed = null;
         for (Filling.Then then : filling.then()) {
             if (changed != null) before = Shown.of(changed, PhaseName.IN, 0);
@@ -208,7 +211,7 @@ public final class Prover {
     public Reel reel(Filling filling) {
         if (filling.isChange()) return lastChange(filling).changed().worked().reel();
         Graphic graphic = played(filling.values(), filling.onAir());
-        return ReelMaker.make(graphic, filling.values(), typesetter, pictures).reel();
+        return Take.of(graphic, filling.values(), typesetter, pictures).worked().reel();
     }
 
     private static void check(Changed changed, Shown before, FaultList faults) {

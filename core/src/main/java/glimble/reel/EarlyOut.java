@@ -94,7 +94,9 @@ public final class EarlyOut {
             return layer.with(kept, resizes).absentIn(List.of(PhaseName.LOOP));
         }
         kept.addAll(leaving(index, out, reel.out(), false));
-        return layer.with(kept, resizes(layer));
+        // A line of a series leaves where it has its turn.
+        boolean turns = phase == PhaseName.LOOP && !layer.isAbsent(PhaseName.LOOP);
+        return layer.with(kept, resizes(layer)).absentIn(turns ? List.of() : layer.absentIn());
     }
 
     private static boolean isCarried(Track track) {

@@ -1,14 +1,14 @@
 package glimble.reel;
 
 /** Rounds of a loop. */
-final class Rounds {
+public final class Rounds {
     /** Frames; at any rate more than anything stands on air. */
-    static final int MOST = 1_000_000;
+    public static final int MOST = 1_000_000;
 
     private Rounds() {}
 
     /** The least number of frames in which both come out. */
-    static long common(long first, long second) {
+    public static long common(long first, long second) {
         if (first == 0 || second == 0) return Math.max(first, second);
         return first / greatest(first, second) * second;
     }

@@ -1,5 +1,7 @@
 package glimble.rest;
 
+import glimble.spoken.ShownValues;
+
 import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
@@ -58,7 +60,7 @@ public final class RestSolver {
 
     private RestSolver(
             Graphic graphic,
-            Map<String, String> values,
+            Map<String, String> filled,
             Typesetter typesetter,
             Pictures pictures,
             Map<String, Double> revealed,
@@ -68,7 +70,7 @@ public final class RestSolver {
         this.revealed = revealed;
         this.whole = whole;
         this.pictures = pictures;
-        this.values = values;
+        values = ShownValues.of(graphic, filled);
         frame = graphic.frame();
         mirrored = graphic.mirror().map(mirror -> mirror.applies(values)).orElse(false);
         presence = new Presence(graphic, values);

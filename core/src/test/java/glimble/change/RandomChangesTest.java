@@ -1,5 +1,8 @@
 package glimble.change;
 
+import glimble.graphic.Field;
+import glimble.spoken.ShownValues;
+
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -52,12 +55,13 @@ class RandomChangesTest {
 
     private Shown taken(Graphic graphic, Map<String, String> values) {
         Graphic played = played(graphic, values, Standing.NOTHING);
-        WorkedOut worked = ReelMaker.make(played, values, TYPESETTER, PICTURES);
+        Take take = Take.of(played, values, TYPESETTER, PICTURES);
+        WorkedOut worked = take.worked();
         Reel reel = worked.reel();
         PhaseName phase = reel.loop() > 0 && random.nextBoolean() ? PhaseName.LOOP : PhaseName.IN;
         int frame = random.nextInt(Math.min(2_000, reel.length(phase)) + 1);
         if (phase == PhaseName.IN && random.nextInt(3) == 0) frame = reel.in();
-        Shown shown = Shown.of(worked, played, values, phase, frame);
+        Shown shown = take.shown(phase, frame);
         if (phase == PhaseName.IN && !reel.steps().isEmpty() && random.nextBoolean()) {
             int step = random.nextInt(reel.steps().size());
             int at = reel.steps().get(step).frame();
@@ -114,11 +118,56 @@ class RandomChangesTest {
         assertThat(changed.length()).isZero();
         assertThat(changed.worked().reel().in()).isZero();
         assertThat(changed.parts()).allMatch(part -> part.doing() == Doing.STAYS);
-        assertThat(changed.worked().reel().layers()).hasSameSizeAs(worked.reel().layers());
+        if (changed.series().isEmpty())
+            assertThat(changed.worked().reel().layers()).hasSameSizeAs(worked.reel().layers());
         for (Layer layer : changed.worked().reel().layers()) {
             assertThat(layer.tracks()).noneMatch(track -> track.phase() == PhaseName.IN);
             assertThat(layer.resizes()).noneMatch(resize -> resize.phase() == PhaseName.IN);
         }
+    }
+
+    @ParameterizedTest
+    @MethodSource("seeds")
+    void the_loop_of_a_series_shows_each_line_at_rest_and_comes_back_to_the_first(long seed) {
+        random.setSeed(seed);
+        Graphic graphic = RandomGraphic.of(seed);
+        Map<String, String> values = RandomGraphic.values(graphic, random);
+        Field field = ShownValues.series(graphic).orElse(null);
+        if (field == null) return;
+        List<String> lines = ShownValues.lines(values.getOrDefault(field.key(), ""));
+        Graphic played = played(graphic, values, Standing.NOTHING);
+        Take take = Take.of(played, values, TYPESETTER, PICTURES);
+        Reel reel = take.worked().reel();
+        List<Course> loop = Courses.of(reel, PhaseName.LOOP);
+        for (int line = 0; line < lines.size(); line++) {
+            Reel alone = ReelMaker.make(played, ShownValues.of(graphic, values, line), TYPESETTER, PICTURES)
+                    .reel();
+            assertThat(restOf(take, reel, alone))
+                    .as("seed %s: line %s is at rest at no frame", seed, line)
+                    .isNotNegative();
+        }
+        for (int i = 0; i < reel.layers().size(); i++) {
+            boolean turns = reel.layers().get(i).isAbsent(PhaseName.IN);
+            if (turns && !reel.layers().get(i).kind().equals("group"))
+                assertThat(loop.get(i).isSeen(0)).as("seed %s", seed).isFalse();
+        }
+    }
+
+    /** The first frame of the loop at which what stands is what stands alone; -1 if there is none. */
+    private static int restOf(Take take, Reel reel, Reel alone) {
+        for (int frame = 0; frame < Math.max(1, reel.loop()); frame++) {
+            Shown shown = take.shown(PhaseName.LOOP, frame);
+            if (shown.frame() < shown.reel().in()) continue;
+            List<Object> stands = shown.reel().layers().stream()
+                    .filter(layer -> !layer.isAbsent(PhaseName.LOOP) && !layer.isAbsent(PhaseName.IN))
+                    .<Object>map(layer -> List.of(layer.part(), layer.box(), layer.ink()))
+                    .toList();
+            List<Object> wanted = alone.layers().stream()
+                    .<Object>map(layer -> List.of(layer.part(), layer.box(), layer.ink()))
+                    .toList();
+            if (stands.equals(wanted)) return frame;
+        }
+        return -1;
     }
 
     /** Whatever is seen of what stood is seen in the same place on the first frame. */
@@ -158,7 +207,7 @@ class RandomChangesTest {
                             "%s: %s (%s) stood at %s %s and is at %s",
                             what,
                             layer.part(),
-                            changed.doing(layer.part()),
+                            changed.parts(),
                             was.seen(shown.frame()),
                             was.opacity(shown.frame()),
                             tried)
@@ -183,6 +232,8 @@ class RandomChangesTest {
                             .isFalse();
                 continue;
             }
+            // A line of a series that only takes its turn.
+            if (layer.isAbsent(PhaseName.IN)) continue;
             Layer of = fresh.layers().get(next++);
             assertThat(layer.part()).as(what).isEqualTo(of.part());
             assertThat(layer.box()).as("%s: %s", what, layer.part()).isEqualTo(of.box());

@@ -1,5 +1,7 @@
 package glimble.server.reels;
 
+import glimble.change.Take;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -226,9 +228,12 @@ class ChangesController {
     private Shown taken(Work work, Stage stage) {
         Graphic graphic =
                 work.answered(stage.values(), Condition.Standing.NOTHING).graphic();
-        WorkedOut worked = ReelMaker.make(
+        Take take = Take.of(
                 graphic, stage.values(), typesetter, pictures, graphic.frame().length(), work.budget());
-        return at(Shown.atRest(worked, graphic, stage.values()), stage);
+        Shown rest = take.atRest();
+        int round = rest.reel().loop();
+        boolean loops = stage.at() == null && stage.phase() == PhaseName.LOOP && round > 0;
+        return loops ? take.shown(PhaseName.LOOP, stage.frame() == null ? 0 : stage.frame() % round) : at(rest, stage);
     }
 
     private Changed change(Work work, Shown shown, Answered answered, Map<String, String> filling) {

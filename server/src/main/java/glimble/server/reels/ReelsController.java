@@ -1,5 +1,7 @@
 package glimble.server.reels;
 
+import glimble.change.Take;
+
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -251,7 +253,8 @@ class ReelsController {
         Graphic designed = answered.graphic();
         Graphic graphic = Coloured.of(designed, palette, values);
         List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
-        WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, length(graphic, request), budget);
+        WorkedOut worked = Take.of(graphic, values, typesetter, pictures, length(graphic, request), budget)
+                .worked();
         Reel reel = request.leaves() == null
                 ? worked.reel()
                 : EarlyOut.of(
