@@ -18,6 +18,7 @@
     '/proof/:id/:revision': ProofScreen,
     '/house': House,
     '/still/:id/:phase/:frame': Still,
+    '/still/:id/:phase/:frame/:from/:to': Still,
     '*': Shelf,
   };
   $effect(() => {

@@ -48,6 +48,8 @@ export type Reel = Schemas['Reel'];
 export type Layer = Schemas['Layer'];
 export type Track = Schemas['Track'];
 export type Bar = Schemas['Bar'];
+/** A word of a text, and when it is spoken. */
+export type Spoken = Schemas['Spoken'];
 export type RestPart = Schemas['RestAnswer'];
 export type Run = Schemas['Run'];
 export type GraphicUses = Schemas['UsesAnswer'];

@@ -11,10 +11,12 @@
     text: string;
     /** What the server counts of it; missing until it has. */
     filled?: Filled;
+    /** What is wrong with the captions that are filled in. */
+    fault?: string;
     onchange: (text: string) => void;
   }
 
-  const { field, text, filled, onchange }: Props = $props();
+  const { field, text, filled, fault, onchange }: Props = $props();
 
   const MOST = 2000;
   const labelText = $derived(field.required ? field.label : `${field.label} (may be blank)`);
@@ -24,9 +26,31 @@
   const warnText = $derived(
     needed
       ? 'Needed: without it a filling is not complete.'
-      : `${over} ${over === 1 ? 'letter' : 'letters'} too many; at most ${field.longest}.`,
+      : `${over} ${over === 1 ? 'letter' : 'letters'} too many${field.series ? ' in a line' : ''}; at most ${field.longest}.`,
+  );
+  const help = $derived(
+    field.kind === 'spoken'
+      ? 'plain text, or WebVTT with the times of its words'
+      : field.series
+        ? 'one line after the other; blank ones are skipped'
+        : '',
   );
   const pictures = $derived(house.pictures.map(({ key }) => key));
+
+  let unread = $state('');
+
+  /** What a file holds is filled in. */
+  async function take(input: HTMLInputElement) {
+    const [file] = input.files ?? [];
+    if (!file) return;
+    const read = await file.text();
+    input.value = '';
+    unread =
+      read.length > MOST
+        ? `${file.name} has ${read.length} characters, and a field holds ${MOST}. Leave out cues that are not shown here.`
+        : '';
+    if (!unread) onchange(read);
+  }
 </script>
 
 {#if field.kind === 'choice'}
@@ -60,15 +84,30 @@
     toggled={filled ? !filled.blank : text !== ''}
     on:toggle={({ detail }) => onchange(detail.toggled ? 'on' : '')}
   />
-{:else if field.kind === 'lines'}
+{:else if field.kind === 'lines' || field.kind === 'spoken'}
   <TextArea
     {labelText}
     rows={3}
     value={text}
     maxlength={MOST}
     dir="auto"
+    invalid={fault !== undefined}
+    invalidText={fault}
+    helperText={warn ? warnText : help}
     on:input={(event) => onchange((event.target as HTMLTextAreaElement).value)}
   />
+  {#if field.kind === 'spoken'}
+    <label class="more act">
+      from a file
+      <input
+        type="file"
+        accept=".vtt,text/vtt"
+        aria-label="{field.label} from a WebVTT file"
+        onchange={(event) => take(event.currentTarget)}
+      />
+    </label>
+    {#if unread}<p class="unread" role="alert">{unread}</p>{/if}
+  {/if}
 {:else}
   <TextInput
     size="sm"
@@ -87,5 +126,27 @@
 <style>
   .more {
     margin-top: -8px;
+  }
+
+  label {
+    position: relative;
+    display: inline-block;
+    cursor: pointer;
+  }
+
+  label:focus-within {
+    outline: 2px solid var(--accent);
+  }
+
+  label input {
+    position: absolute;
+    width: 1px;
+    height: 1px;
+    opacity: 0;
+  }
+
+  .unread {
+    color: var(--fault);
+    font-size: 12px;
   }
 </style>

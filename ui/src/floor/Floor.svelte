@@ -24,6 +24,7 @@
   import Strip from './Strip.svelte';
   import Transport from './Transport.svelte';
   import ValuesForm from './ValuesForm.svelte';
+  import WordsLine from './WordsLine.svelte';
 
   interface Props {
     params?: { id?: string };
@@ -370,6 +371,7 @@
           <PartHandles {floor} onground={grab} />
         </div>
         {#if area && pointed}<Outline {area} where={pointed.where} />{/if}
+        <WordsLine {floor} />
         {#if sight.zoom > 1}
           <button class="plain act sight" title="All of the picture again (0)" onclick={() => (sight = ALL)}
             >{Math.round(((sight.zoom * pictureWidth) / (floor.worked?.reel.width ?? 1)) * 100)} % · fit</button

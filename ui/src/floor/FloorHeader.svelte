@@ -27,6 +27,13 @@
     if (!floor.unsaved) return 'saved';
     return floor.draftKept ? `draft kept ${floor.draftKept}` : 'not saved yet';
   });
+
+  /** Where the change that is looked at goes from one trial to another, both of them. */
+  const between = $derived.by(() => {
+    const { next, stood } = floor.swapping;
+    const known = next !== undefined && floor.trials[next] && floor.trial >= 0;
+    return floor.moment.change && stood.length === 0 && known ? `/${floor.trial}/${next}` : '';
+  });
 </script>
 
 <div class="header" use:intoHeader>
@@ -55,7 +62,7 @@
       <Button
         size="small"
         kind="ghost"
-        href="#/still/{floor.stored.id}/{floor.moment.phase}/{floor.moment.frame}"
+        href="#/still/{floor.stored.id}/{floor.moment.phase}/{floor.moment.frame}{between}"
         target="_blank">Full size</Button
       >
       <Button size="small" kind="ghost" on:click={onhelp}>Keys ?</Button>

@@ -8,6 +8,7 @@
   import ScoreName from './ScoreName.svelte';
   import RangeMark from './RangeMark.svelte';
   import Spans from './Spans.svelte';
+  import SpokenWords from './SpokenWords.svelte';
   import StepMarks from './StepMarks.svelte';
   import Ruler from './Ruler.svelte';
   import SumBars from './SumBars.svelte';
@@ -427,6 +428,7 @@
         <RangeMark {floor} scale={column.scale} />
       {/if}
       {#if withBars}<ScoreBars {floor} stretch={phase} {column} {bars} tops={placed.barTops} />{/if}
+      {#if withBars && phase === 'IN'}<SpokenWords {floor} {column} {bars} tops={placed.barTops} />{/if}
       {#if phase === 'IN'}<StepMarks {floor} scale={column.scale} />{/if}
       {#if isAt(phase)}
         <span class="playhead" style:left="{floor.moment.frame * column.scale}px"></span>

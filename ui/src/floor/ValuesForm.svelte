@@ -26,6 +26,14 @@
     (floor.worked?.notes ?? []).filter(({ kind }) => kind === 'LETTERS' || kind === 'PICTURE'),
   );
   const trialName = $derived(floor.trials[floor.trial]?.name);
+
+  /** What is wrong with captions is said with their line. */
+  function faultOf(key: string): string | undefined {
+    const begins = `${key}, line `;
+    return floor.worked?.notes
+      .find(({ part, sentence }) => part === '' && sentence.startsWith(begins))
+      ?.sentence.slice(key.length + 2);
+  }
 </script>
 
 <form aria-label="Values" onsubmit={(event) => event.preventDefault()}>
@@ -34,7 +42,13 @@
     {@const filled = floor.worked?.filled.find((one) => one.field === field.key)}
     {@const left = spare.fields.find((one) => one.field === field.key)}
     <div>
-      <FieldInput {field} {text} {filled} onchange={(changed) => floor.setValue(field.key, changed)} />
+      <FieldInput
+        {field}
+        {text}
+        {filled}
+        fault={faultOf(field.key)}
+        onchange={(changed) => floor.setValue(field.key, changed)}
+      />
       {#if left && filled}<SpareBar spare={left} letters={filled.letters} />{/if}
     </div>
   {:else}

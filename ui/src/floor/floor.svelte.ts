@@ -1,5 +1,7 @@
 import { draft, dropDraft, graphic, keepDraft, Problem, revision, saveGraphic, workOut } from '../api/client';
 import type {
+  Bar,
+  Spoken,
   Filling,
   Finding,
   FontInfo,
@@ -17,6 +19,7 @@ import { shippedFonts } from '../player/outlines';
 import type { Seen } from '../api/client';
 import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';
+import { captions } from './spoken';
 import { timeOf } from './time';
 import { sameValues, sampleValues } from './values';
 
@@ -181,6 +184,13 @@ export class FloorState extends Editing {
     this.#followCases();
     this.values = { ...this.values, [field]: text };
     void this.workOutValues();
+  }
+
+  /** The words of a text are spoken at other frames; what is filled in becomes captions that say so. */
+  speak(bar: Bar, words: Spoken[]): void {
+    const text = this.document?.parts?.find(({ key }) => key === bar.part)?.text ?? '';
+    const field = /^\{([^}]+)\}$/.exec(text)?.[1];
+    if (field && this.worked) this.setValue(field, captions(words, bar.start, this.worked.reel.rate));
   }
 
   useTrial(index: number): void {

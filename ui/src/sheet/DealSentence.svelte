@@ -15,15 +15,34 @@
   const ALL = 'all at once';
   const OVERS = [ALL, 'letters', 'words', 'lines'] as const;
   const ORDERS = ['first', 'last', 'centre', 'edges', 'random'] as const;
-  const PACES = ['each takes the length', 'all take the length', 'so many a second'] as const;
+  const PACES = [
+    'each takes the length',
+    'all take the length',
+    'so many a second',
+    'as they are spoken',
+  ] as const;
   const PERCENT = 100;
   const pace = $derived(
-    deal?.['per second'] !== undefined ? PACES[2] : deal?.total !== undefined ? PACES[1] : PACES[0],
+    deal?.spoken !== undefined
+      ? PACES[3]
+      : deal?.['per second'] !== undefined
+        ? PACES[2]
+        : deal?.total !== undefined
+          ? PACES[1]
+          : PACES[0],
   );
   const overlap = $derived(deal?.each ?? deal?.total ?? 0);
 
   function choosePace(chosen: (typeof PACES)[number]) {
-    const plain: Deal = { ...deal!, each: undefined, total: undefined, 'per second': undefined };
+    const plain: Deal = {
+      ...deal!,
+      each: undefined,
+      total: undefined,
+      'per second': undefined,
+      spoken: undefined,
+      before: undefined,
+    };
+    if (chosen === PACES[3]) return onchange({ ...plain, spoken: 150, before: 15 });
     if (chosen === PACES[2]) onchange({ ...plain, 'per second': 20 });
     else onchange({ ...plain, [chosen === PACES[1] ? 'total' : 'each']: 0.5 });
   }
@@ -53,7 +72,23 @@
       />
     {/if}
     <ChoicePiece label="Pace" value={pace} options={PACES} onchange={choosePace} />
-    {#if deal['per second'] !== undefined}
+    {#if deal.spoken !== undefined}
+      spread over
+      <NumberPiece
+        label="Frames of words without times"
+        value={deal.spoken}
+        unit="f"
+        onchange={(frames) => onchange({ ...deal, spoken: Math.max(1, Math.round(frames)) })}
+      />
+      where they have no times, done
+      <NumberPiece
+        label="Frames before the end"
+        value={deal.before ?? 0}
+        unit="f"
+        onchange={(frames) => onchange({ ...deal, before: Math.max(0, Math.round(frames)) || undefined })}
+      />
+      before the end,
+    {:else if deal['per second'] !== undefined}
       <NumberPiece
         label="Units a second"
         value={deal['per second']}

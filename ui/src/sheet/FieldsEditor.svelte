@@ -13,7 +13,9 @@
 
   const { floor }: Props = $props();
 
-  const KINDS = ['text', 'lines', 'choice', 'switch', 'number', 'picture', 'colour'] as const;
+  const KINDS = ['text', 'lines', 'choice', 'switch', 'number', 'picture', 'colour', 'spoken'] as const;
+  const TURNS = ['together', 'one after the other'] as const;
+  const SERIES = ['each', 'all of them'] as const;
   const NEEDS = ['may be blank', 'is needed'] as const;
   const fields = $derived(floor.document?.fields ?? []);
 
@@ -30,6 +32,7 @@
     change(field.key, {
       kind,
       options: kind === 'choice' ? (field.options ?? ['left', 'right']) : undefined,
+      series: kind === 'lines' ? field.series : undefined,
     });
   }
 
@@ -127,6 +130,38 @@
           onchange={(longest) => change(field.key, { longest })}
         />
         letters <span class="muted">(0: any)</span>
+      {/if}
+      {#if field.kind === 'lines'}
+        its lines shown
+        <ChoicePiece
+          label="How the lines of {field.key} are shown"
+          value={field.series ? TURNS[1] : TURNS[0]}
+          options={TURNS}
+          onchange={(chosen) =>
+            change(field.key, { series: chosen === TURNS[1] ? { each: 100 } : undefined })}
+        />
+        {#if field.series}
+          {@const series = field.series}
+          for
+          <NumberPiece
+            label="Frames of the series {field.key}"
+            value={series.each ?? series.length ?? 100}
+            unit="f"
+            onchange={(frames) => {
+              const whole = Math.max(1, Math.round(frames));
+              change(field.key, { series: series.each === undefined ? { length: whole } : { each: whole } });
+            }}
+          />
+          <ChoicePiece
+            label="What lasts so long of {field.key}"
+            value={series.each === undefined ? SERIES[1] : SERIES[0]}
+            options={SERIES}
+            onchange={(chosen) => {
+              const frames = series.each ?? series.length ?? 100;
+              change(field.key, { series: chosen === SERIES[0] ? { each: frames } : { length: frames } });
+            }}
+          />, by the swap
+        {/if}
       {/if}
     </p>
     {#each holds.filter((one) => one.field === field.key) as { field: of, wide, usual, narrow } (of)}

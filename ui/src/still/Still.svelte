@@ -1,13 +1,14 @@
 <script lang="ts">
-  import { graphic, workOut } from '../api/client';
-  import type { Reel } from '../api/types';
+  import { graphic, workOut, workOutChanges } from '../api/client';
+  import type { Graphic, Reel } from '../api/types';
   import { sampleValues } from '../floor/values';
   import { drawReel } from '../player/draw';
   import type { Phase } from '../player/moment';
   import { ready } from '../player/ready';
 
   interface Props {
-    params?: { id?: string; phase?: string; frame?: string };
+    /** With `from` and `to`, places of trials, it is a frame of the change from the one to the other. */
+    params?: { id?: string; phase?: string; frame?: string; from?: string; to?: string };
   }
 
   const { params }: Props = $props();
@@ -16,17 +17,27 @@
   let reel = $state.raw<Reel>();
   let name = $state('');
   let fault = $state('');
+  let between = $state('');
 
   const phase = $derived((params?.phase ?? 'IN') as Phase);
   const frame = $derived(Number(params?.frame ?? 0));
+  const shown = $derived(Object.values(params ?? {}).join(' '));
+
+  async function reelOf(document: Graphic): Promise<Reel> {
+    if (params?.to === undefined) return (await workOut(document, [sampleValues(document)]))[0]!.reel;
+    const [from, to] = [params.from, params.to].map((at) => document.trials?.[Number(at)]);
+    if (!from || !to) throw new Error('There is no such trial. Go back to the floor and choose another.');
+    between = `from ${from.name} to ${to.name}, `;
+    return (await workOutChanges(document, [{ values: from.values }], [to.values])).changes[0]!.reel;
+  }
 
   $effect(() => {
     graphic(Number(params?.id))
       .then(async ({ document }) => {
-        const [worked] = await workOut(document, [sampleValues(document)]);
-        await ready([worked!.reel]);
+        const drawn = await reelOf(document);
+        await ready([drawn]);
         name = document.name;
-        reel = worked!.reel;
+        reel = drawn;
       })
       .catch((error: Error) => (fault = error.message));
   });
@@ -36,7 +47,7 @@
     canvas.width = reel.width;
     canvas.height = reel.height;
     drawReel(canvas.getContext('2d')!, reel, { phase, frame }, new DOMMatrix());
-    canvas.dataset.shown = `${params?.id} ${phase} ${frame}`;
+    canvas.dataset.shown = shown;
   });
 </script>
 
@@ -44,7 +55,8 @@
 
 <div class="page">
   <p class="muted">
-    {name || 'A frame'}, {phase.toLowerCase()} frame {frame}, at full size over nothing.
+    {name || 'A frame'}, {between}{between && phase === 'IN' ? 'change' : phase.toLowerCase()} frame {frame},
+    at full size over nothing.
     <a href="#/floor/{params?.id}">Back to the floor</a>
   </p>
   {#if fault}<p role="alert">{fault}</p>{/if}

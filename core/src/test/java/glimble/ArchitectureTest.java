@@ -21,7 +21,7 @@ class ArchitectureTest {
                     "java.lang.invoke",
                     "java.util",
                     "java.util.function",
-                            "java.util.regex",
+                    "java.util.regex",
                     "java.util.stream");
 
     @ArchTest

@@ -210,7 +210,37 @@ public final class RandomGraphic {
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "");
-        return inSeries(one(3) ? graphic : swapping(graphic));
+        return spoken(inSeries(one(3) ? graphic : swapping(graphic)));
+    }
+
+    /** Words of a text may go by the times at which they are spoken. */
+    private Graphic spoken(Graphic graphic) {
+        if (one(2)) return graphic;
+        List<Field> speaking = graphic.fields().stream()
+                .map(field -> field.key().equals("name") && one(2)
+                        ? new Field(
+                                field.key(),
+                                field.label(),
+                                Field.Kind.SPOKEN,
+                                field.required(),
+                                field.longest(),
+                                field.options(),
+                                field.sample())
+                        : field)
+                .toList();
+        Deal.Pace pace = new Deal.Pace.Spoken(20 + upTo(100), upTo(20));
+        return graphic.withFields(speaking)
+                .withMoves(moves -> moves.stream()
+                        .map(move -> move.withDeal(move.deal()
+                                .map(deal -> new Deal(
+                                        deal.over(),
+                                        deal.order(),
+                                        deal.seed(),
+                                        pace,
+                                        deal.scatter(),
+                                        deal.rate(),
+                                        deal.backwards()))))
+                        .toList());
     }
 
     /** The lines of a field may be shown one after the other. */

@@ -197,7 +197,7 @@ final class TriedValues {
         Map<String, String> blank = new TreeMap<>();
         Map<String, String> long40 = new TreeMap<>();
         for (Field other : fields) {
-            boolean text = other.kind() == Field.Kind.TEXT || other.kind() == Field.Kind.LINES;
+            boolean text = other.isText();
             int letters = other.longest() > 0 ? Math.min(40, other.longest()) : 40;
             String given = sample.getOrDefault(other.key(), "");
             blank.put(other.key(), other.required() ? given : "");

@@ -19,7 +19,13 @@ import java.util.Optional;
  * @param length frames until what changes is at rest; 0 if nothing moves
  */
 public record Changed(
-        WorkedOut worked, Graphic graphic, Map<String, String> values, List<PartChange> parts, Optional<SeriesLoop> series, int begins, int length) {
+        WorkedOut worked,
+        Graphic graphic,
+        Map<String, String> values,
+        List<PartChange> parts,
+        Optional<SeriesLoop> series,
+        int begins,
+        int length) {
 
     public Changed {
         parts = List.copyOf(parts);

@@ -1,7 +1,5 @@
 package glimble.change;
 
-import java.util.Optional;
-
 import glimble.budget.Budget;
 import glimble.graphic.Back;
 import glimble.graphic.Ease;
@@ -17,11 +15,13 @@ import glimble.reel.Layer;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
+import glimble.reel.Resize;
 import glimble.reel.Standing;
 import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import glimble.rest.RestEffort;
+import glimble.spoken.SpokenTimes;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -29,6 +29,7 @@ import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -145,7 +146,8 @@ public final class Changes {
             Typesetter typesetter,
             Pictures pictures,
             Budget budget) {
-        return toLine(shown, graphic, values, typesetter, pictures, graphic.frame().length(), budget);
+        return toLine(
+                shown, graphic, values, typesetter, pictures, graphic.frame().length(), budget);
     }
 
     private static Changed toLine(
@@ -191,7 +193,13 @@ public final class Changes {
             List<Move> more,
             boolean backwards) {
         return new Half(
-                name, Movers.only(phase, of, parts, more), backwards, of, middle.masked(rest, of, parts), budget);
+                name,
+                Movers.only(phase, of, parts, more),
+                backwards,
+                of,
+                middle.masked(rest, of, parts),
+                SpokenTimes.of(of, rest == shown.rest() ? shown.values() : values),
+                budget);
     }
 
     /** Moves for those that the swap of the design says nothing of. */
@@ -247,13 +255,24 @@ public final class Changes {
         }
         int changes = changes();
         List<Layer> all = assembly.layers();
-        int in = changes == 0 && !coming.isAny() ? 0 : Math.max(changes, coming.end());
+        int in = changes == 0 && !coming.isAny() ? 0 : Math.max(changes, Math.max(coming.end(), boxed(all)));
         Reel of = fresh.reel();
         Reel reel = new Reel(
                 of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, changes, in));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, Tellings.of(graphic, roles, middle, times), Optional.empty(), -1, changes);
+        return new Changed(
+                worked, graphic, values, Tellings.of(graphic, roles, middle, times), Optional.empty(), -1, changes);
+    }
+
+    /** Frame at which the last box is as it is at rest. */
+    private static int boxed(List<Layer> layers) {
+        return layers.stream()
+                .flatMap(layer -> layer.resizes().stream())
+                .filter(resize -> resize.phase() == PhaseName.IN)
+                .mapToInt(Resize::last)
+                .max()
+                .orElse(0);
     }
 
     private List<Track> comes(Part part, List<Bar> bars) {

@@ -11,6 +11,7 @@ import glimble.reel.Clock;
 import glimble.reel.PhaseMotion;
 import glimble.reel.Track;
 import glimble.rest.Rest;
+import glimble.spoken.SpokenTimes;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -29,9 +30,17 @@ final class Half {
      * @param phase with the moves of those parts only
      * @param backwards whether it is played from its last frame to its first
      */
-    Half(PhaseName name, Phase phase, boolean backwards, Graphic graphic, Rest rest, Budget budget) {
+    Half(
+            PhaseName name,
+            Phase phase,
+            boolean backwards,
+            Graphic graphic,
+            Rest rest,
+            SpokenTimes spoken,
+            Budget budget) {
         this.backwards = backwards;
-        motion = new PhaseMotion(name, rest.mirrored() ? MirroredMoves.of(phase) : phase, graphic, rest, budget);
+        motion =
+                new PhaseMotion(name, rest.mirrored() ? MirroredMoves.of(phase) : phase, graphic, rest, spoken, budget);
         int earliest = Integer.MAX_VALUE;
         for (Bar bar : motion.bars()) {
             int start = start(bar);

@@ -1,9 +1,5 @@
 package glimble.change;
 
-import java.util.HashMap;
-
-import java.util.Optional;
-
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
@@ -17,9 +13,11 @@ import glimble.reel.Resize;
 import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /** A change for which everything goes out, from where it stands, and comes in again with the new values. */
@@ -64,7 +62,8 @@ final class OutThenIn {
         for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(later(bar, begins));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
-        return new Changed(worked, graphic, values, parts(graphic, left, fresh, out, begins, why), Optional.empty(), begins, in);
+        return new Changed(
+                worked, graphic, values, parts(graphic, left, fresh, out, begins, why), Optional.empty(), begins, in);
     }
 
     private static Layer out(Layer layer, int out) {

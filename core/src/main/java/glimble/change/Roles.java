@@ -47,7 +47,8 @@ final class Roles {
         comesIn = shown.isIn();
         for (int i = 0; i < old.layers().size(); i++) {
             // Of a series the first line stands; the others only take their turn.
-            boolean stands = !isGone(old.layers().get(i)) && !old.layers().get(i).isAbsent(PhaseName.IN);
+            boolean stands =
+                    !isGone(old.layers().get(i)) && !old.layers().get(i).isAbsent(PhaseName.IN);
             if (stands) oldLayers.put(old.layers().get(i).part(), i);
         }
         for (int i = 0; i < next.layers().size(); i++)

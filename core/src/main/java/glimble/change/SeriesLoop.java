@@ -28,8 +28,14 @@ import java.util.Set;
 public final class SeriesLoop {
     private static final List<PhaseName> ONLY_LOOP = List.of(PhaseName.IN, PhaseName.OUT);
 
-    /** @param begins frame of the loop at which the change from a line to the next begins */
-    private record Turn(int begins, Changed changed) {}
+    /**
+     * A change from a line to the next.
+     *
+     * @param begins frame of the loop
+     * @param rests frames for which the line before stood at rest
+     * @param before what stood
+     */
+    public record Turn(int begins, int rests, Shown before, Changed changed) {}
 
     private final WorkedOut first;
     private final Graphic graphic;
@@ -43,12 +49,7 @@ public final class SeriesLoop {
     private final Set<String> still = new HashSet<>();
 
     private SeriesLoop(
-            WorkedOut first,
-            Graphic graphic,
-            Map<String, String> values,
-            List<Turn> turns,
-            int length,
-            boolean lasts) {
+            WorkedOut first, Graphic graphic, Map<String, String> values, List<Turn> turns, int length, boolean lasts) {
         this.first = first;
         this.graphic = graphic;
         this.values = values;
@@ -90,12 +91,26 @@ public final class SeriesLoop {
             int takes = changed.worked().reel().in();
             // However short its time, every line is seen at rest.
             int begins = at + Math.max(1, each - takes);
-            turns.add(new Turn(begins, changed));
+            turns.add(new Turn(begins, begins - at, before, changed));
             at = begins + takes;
             before = Shown.of(changed, PhaseName.IN, takes);
         }
-        return new SeriesLoop(
-                first, graphic, shown, turns, turns.isEmpty() ? each : at, series.each());
+        return new SeriesLoop(first, graphic, shown, turns, turns.isEmpty() ? each : at, series.each());
+    }
+
+    /** From each line to the next, the last one to the first; none of a single line. */
+    public List<Turn> turns() {
+        return List.copyOf(turns);
+    }
+
+    /** Frames for which a single line stands, or all of them together. */
+    public int frames() {
+        return length;
+    }
+
+    /** Whether the graphic is as long as its lines take. */
+    public boolean lasts() {
+        return lasts;
     }
 
     /** Frames from the first of in to the last of out; as asked where the graphic does not last as long as its lines. */
@@ -214,9 +229,7 @@ public final class SeriesLoop {
         Layer goes = layer;
         boolean found = false;
         for (Layer old : turn.changed().worked().reel().layers()) {
-            boolean same = old.part().equals(layer.part())
-                    && Roles.isGone(old)
-                    && SameDrawing.areLetters(old, layer);
+            boolean same = old.part().equals(layer.part()) && Roles.isGone(old) && SameDrawing.areLetters(old, layer);
             if (!same || old.tracks().stream().noneMatch(track -> track.phase() == PhaseName.IN)) continue;
             found = true;
             for (Track track : old.tracks()) {

@@ -10,6 +10,7 @@ import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import glimble.text.Typesetter;
 import java.util.Map;
+import java.util.Optional;
 
 /** A graphic worked out as it is taken to air: with its series as its loop, if it has one. */
 public final class Take {
@@ -54,7 +55,13 @@ public final class Take {
         if (series == null) return worked;
         Reel reel = series.addedTo(worked.reel());
         int lasts = series.length(reel, length);
-        return new WorkedOut(reel, worked.rest(), worked.bars(), Playback.whole(reel, lasts), worked.notes());
+        return new WorkedOut(
+                reel, worked.rest(), worked.bars(), worked.words(), Playback.whole(reel, lasts), worked.notes());
+    }
+
+    /** What its loop is made of, where a field is a series. */
+    public Optional<SeriesLoop> series() {
+        return Optional.ofNullable(series);
     }
 
     public WorkedOut worked() {

@@ -160,7 +160,8 @@ public final class GraphicReader {
         at.only("each", "length");
         boolean each = at.has("each");
         if (each == at.has("length")) {
-            at.problem("must say how many frames each line is shown, {\"each\": 75}, or all of them, {\"length\": 500}");
+            at.problem(
+                    "must say how many frames each line is shown, {\"each\": 75}, or all of them, {\"length\": 500}");
             return Optional.empty();
         }
         return Optional.of(new Field.Series(at.whole(each ? "each" : "length", 1, Limits.FRAMES), each));

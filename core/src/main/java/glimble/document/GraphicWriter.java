@@ -90,11 +90,12 @@ public final class GraphicWriter {
                 .putUnlessEmpty("options", texts(field.options()))
                 .put("sample", field.sample());
         if (!field.language().isEmpty()) maker.put("language", field.language());
-        field.series().ifPresent(series -> maker.put(
-                "series",
-                Tree.object()
-                        .put(series.each() ? "each" : "length", series.frames())
-                        .made()));
+        field.series()
+                .ifPresent(series -> maker.put(
+                        "series",
+                        Tree.object()
+                                .put(series.each() ? "each" : "length", series.frames())
+                                .made()));
         return maker.made();
     }
 

@@ -43,6 +43,9 @@ final class MoveReader {
     private static final Map<String, Function<Spot, Deal.Pace>> PACES = Map.of(
             "each", spot -> new Deal.Pace.Each(spot.number("each", 0, 0.99)),
             "total", spot -> new Deal.Pace.Total(spot.number("total", 0, 0.99)),
+            "spoken",
+                    spot -> new Deal.Pace.Spoken(
+                            spot.whole("spoken", 1, Limits.FRAMES), spot.whole("before", 0, Limits.FRAMES, 0)),
             "per second", spot -> new Deal.Pace.PerSecond(spot.number("per second", 0.1, 1_000)));
 
     private MoveReader() {}
@@ -120,7 +123,18 @@ final class MoveReader {
     }
 
     private static Deal deal(Spot spot) {
-        spot.only("over", "order", "seed", "each", "total", "per second", "scatter", "rate", "backwards");
+        spot.only(
+                "over",
+                "order",
+                "seed",
+                "each",
+                "total",
+                "per second",
+                "spoken",
+                "before",
+                "scatter",
+                "rate",
+                "backwards");
         return new Deal(
                 spot.choice("over", Deal.Unit.values(), Deal.Unit::word),
                 spot.choice("order", Deal.Order.values(), Deal.Order::word, Deal.Order.FIRST),

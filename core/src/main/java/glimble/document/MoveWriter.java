@@ -65,6 +65,8 @@ final class MoveWriter {
         Deal.Pace pace = deal.pace();
         if (pace instanceof Deal.Pace.Each each) maker.put("each", each.overlap());
         else if (pace instanceof Deal.Pace.Total total) maker.put("total", total.overlap());
+        else if (pace instanceof Deal.Pace.Spoken spoken)
+            maker.put("spoken", spoken.spread()).putUnless(0, "before", spoken.before());
         else maker.put("per second", ((Deal.Pace.PerSecond) pace).units());
         maker.putUnless(0, "scatter", deal.scatter()).putUnless(0, "rate", deal.rate());
         if (deal.backwards()) maker.put("backwards", true);

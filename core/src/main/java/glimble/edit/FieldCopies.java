@@ -91,6 +91,7 @@ final class FieldCopies {
         for (Field field : graphic.fields()) {
             if (!names.containsKey(field.key())) continue;
             after = fields.indexOf(field) + 1;
+            // One series is all a graphic has.
             copies.add(new Field(
                     names.get(field.key()),
                     FreshName.take(labels, field.label()),
@@ -99,8 +100,7 @@ final class FieldCopies {
                     field.longest(),
                     field.options(),
                     field.sample(),
-                    field.language(),
-                field.series()));
+                    field.language()));
         }
         fields.addAll(after, copies);
         return graphic.withFields(fields)

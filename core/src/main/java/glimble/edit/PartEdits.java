@@ -99,7 +99,7 @@ public final class PartEdits {
             if (part instanceof TextPart text) shown.addAll(TextPattern.fields(text.text()));
         }
         return graphic.fields().stream()
-                .filter(field -> field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES)
+                .filter(field -> field.isText())
                 .map(Field::key)
                 .filter(key -> !shown.contains(key))
                 .findFirst()

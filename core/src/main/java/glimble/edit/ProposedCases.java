@@ -59,7 +59,7 @@ public final class ProposedCases {
             if (part instanceof TextPart text) shown.addAll(TextPattern.fields(text.text()));
         }
         return graphic.fields().stream()
-                .filter(field -> field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES)
+                .filter(field -> field.isText())
                 .filter(field -> !field.required() && shown.contains(field.key()))
                 .limit(FIELDS)
                 .toList();

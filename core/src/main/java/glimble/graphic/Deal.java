@@ -67,5 +67,13 @@ public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, 
 
         /** So many begin in a second; each takes the length of the move. */
         record PerSecond(double units) implements Pace {}
+
+        /**
+         * Each begins when its words are spoken, and takes the length of the move.
+         *
+         * @param spread frames over which words without times are spread, by their letters; the last one is done then
+         * @param before frames from when the last one is done to the end of the move
+         */
+        record Spoken(int spread, int before) implements Pace {}
     }
 }

@@ -9,7 +9,7 @@ import java.util.Optional;
  * @param key how parts refer to it, {@code {key}} in a text
  * @param label how the form names it
  * @param required whether a filling without it is incomplete
- * @param longest letters a form lets through, as people count them; 0 for no limit
+ * @param longest letters a form lets through, as people count them: of a series in each line, of spoken words in all of them; 0 for no limit
  * @param options what can be chosen, of a choice; empty for any other kind
  * @param language BCP 47, of what is filled in; empty for that of the graphic
  * @param sample what stands in it when the graphic is shown to people
@@ -43,6 +43,11 @@ public record Field(
     public Field(
             String key, String label, Kind kind, boolean required, int longest, List<String> options, String sample) {
         this(key, label, kind, required, longest, options, sample, "");
+    }
+
+    /** Whether letters are filled in freely. */
+    public boolean isText() {
+        return kind == Kind.TEXT || kind == Kind.LINES || kind == Kind.SPOKEN;
     }
 
     public Field {

@@ -203,7 +203,7 @@ public final class Mender {
     private Filling cut(Filling filling, Graphic by) {
         Map<String, String> values = new TreeMap<>(filling.values());
         for (Field field : by.fields()) {
-            boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+            boolean text = field.isText();
             Optional<Field> had = graphic.field(field.key());
             boolean lower = had.isPresent() && had.get().longest() != field.longest();
             if (text && lower && values.containsKey(field.key())) {

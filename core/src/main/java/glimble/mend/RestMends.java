@@ -338,7 +338,7 @@ final class RestMends {
     private void limits(TextPart text) {
         for (String key : TextPattern.fields(text.text())) {
             Field field = graphic.field(key).orElse(null);
-            if (field == null || field.kind() != Field.Kind.TEXT && field.kind() != Field.Kind.LINES) continue;
+            if (field == null || !field.isText()) continue;
             int letters = Letters.count(worst.values().getOrDefault(key, ""), writing);
             int meant = meant(field);
             for (double share : new double[] {0.9, 0.75, 0.5}) {

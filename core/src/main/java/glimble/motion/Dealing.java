@@ -11,8 +11,44 @@ import java.util.stream.IntStream;
  *
  * @param unit frames that each unit takes, 1 or more
  * @param starts the first frame of each unit after that of the move, by its place in the text
+ * @param after frames from when the last one is done to the end of the move
  */
-public record Dealing(int unit, int[] starts) {
+public record Dealing(int unit, int[] starts, int after) {
+
+    /** One that ends with its last unit. */
+    public Dealing(int unit, int[] starts) {
+        this(unit, starts, 0);
+    }
+
+    /**
+     * By when words are spoken.
+     *
+     * @param letters how many each unit has, in the order of reading
+     * @param times frames after the move has begun at which each is spoken; none where they are not known
+     * @param length frames each takes
+     */
+    public static Dealing spoken(Deal.Pace.Spoken pace, int[] letters, int[] times, int length) {
+        int unit = Math.max(1, length);
+        if (times.length == letters.length) return new Dealing(unit, times, pace.before());
+        int all = Math.max(1, Arrays.stream(letters).sum());
+        int[] starts = new int[letters.length];
+        int passed = 0;
+        for (int i = 0; i < starts.length; i++) {
+            starts[i] = (int) Math.rint(Math.max(0, pace.spread() - unit) * (double) passed / all);
+            passed += letters[i];
+        }
+        return new Dealing(unit, starts, pace.before() + Math.max(0, pace.spread() - unit - last(starts)));
+    }
+
+    /** The same seen backwards in time. */
+    public Dealing backwards() {
+        int end = last(starts) + after;
+        return new Dealing(unit, Arrays.stream(starts).map(start -> end - start).toArray());
+    }
+
+    private static int last(int[] starts) {
+        return Arrays.stream(starts).max().orElse(0);
+    }
 
     /**
      * @param units how many there are
@@ -31,6 +67,9 @@ public record Dealing(int unit, int[] starts) {
             unit = length / (1 + last * (1 - total.overlap()));
             // What is left beside the last one is shared out evenly, so that all together take exactly their frames.
             step = last == 0 ? 0 : (length - whole(unit)) / (double) last;
+        } else if (pace instanceof Deal.Pace.Spoken spoken) {
+            // Only told by how many they are: as if all were as long.
+            step = last == 0 ? 0 : Math.max(0, spoken.spread() - length) / (double) last;
         } else {
             step = rate / ((Deal.Pace.PerSecond) pace).units();
         }
@@ -46,9 +85,9 @@ public record Dealing(int unit, int[] starts) {
         return Math.max(1, (int) Math.rint(frames));
     }
 
-    /** Frames from the first frame of the first unit to the last of the last. */
+    /** Frames from the first frame of the first unit to the end. */
     public int length() {
-        return unit + Arrays.stream(starts).max().orElse(0);
+        return unit + last(starts) + after;
     }
 
     /** How many steps each unit waits, by its place in the text; several may go together. */

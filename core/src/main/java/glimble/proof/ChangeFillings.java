@@ -88,7 +88,7 @@ final class ChangeFillings {
 
     private List<Difference> differences(Field field) {
         List<Difference> all = new ArrayList<>();
-        boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+        boolean text = field.isText();
         boolean mirrors = graphic.mirror()
                 .map(mirror -> mirror.field().equals(field.key()))
                 .orElse(false);

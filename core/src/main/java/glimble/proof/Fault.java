@@ -36,6 +36,11 @@ public record Fault(
         return phase == CHANGE ? PhaseName.IN : phase;
     }
 
+    /** The same seen at a frame of another phase. */
+    Fault at(PhaseName otherPhase, int otherFrame) {
+        return new Fault(check, part, other, otherPhase, otherFrame, measured, allowed, sentence, mend, where);
+    }
+
     /** The phase in a word. */
     public String when() {
         return phase == CHANGE ? "the change" : phase.word();

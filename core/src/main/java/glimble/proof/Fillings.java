@@ -143,7 +143,7 @@ public final class Fillings {
     }
 
     private static boolean isText(Field field) {
-        return field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+        return field.isText();
     }
 
     private void addDimensions(Field field) {

@@ -6,6 +6,7 @@ import glimble.graphic.PhaseName;
 import glimble.reel.Course;
 import glimble.reel.Courses;
 import glimble.reel.Layer;
+import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.WorkedOut;
 import glimble.rest.Note;
@@ -26,12 +27,42 @@ final class Judged {
     final List<Note> uncoloured;
 
     final Reel reel;
+    /** Frames from the first of in to the last of out that it has. */
+    final int length;
+    /** Frames in which its texts can be read. */
+    final int reads;
+
     private final Map<PhaseName, List<Course>> courses = new EnumMap<>(PhaseName.class);
     private final Map<String, Integer> index = new HashMap<>();
     private final FaultList faults;
 
     /** @param graphic as it is played */
     Judged(Graphic graphic, CaseTable.Answer answer, WorkedOut worked, List<Note> uncoloured, FaultList faults) {
+        this(
+                graphic,
+                answer,
+                worked,
+                uncoloured,
+                faults,
+                graphic.frame().length(),
+                Playback.stay(worked.reel(), graphic.frame().length()));
+    }
+
+    /**
+     * @param graphic as it is played
+     * @param length frames from the first of in to the last of out that it has
+     * @param reads frames in which its texts can be read
+     */
+    Judged(
+            Graphic graphic,
+            CaseTable.Answer answer,
+            WorkedOut worked,
+            List<Note> uncoloured,
+            FaultList faults,
+            int length,
+            int reads) {
+        this.length = length;
+        this.reads = reads;
         this.uncoloured = uncoloured;
         this.graphic = graphic;
         this.answer = answer;

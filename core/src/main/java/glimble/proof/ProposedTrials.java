@@ -3,6 +3,7 @@ package glimble.proof;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
+import glimble.spoken.ShownValues;
 import glimble.text.Letters;
 import glimble.text.Writing;
 import java.util.ArrayList;
@@ -69,6 +70,7 @@ public final class ProposedTrials {
     }
 
     private static String within(Field field, String text, Writing writing) {
-        return field.longest() == 0 ? text : Letters.cut(text, field.longest(), writing);
+        boolean within = field.longest() == 0 || ShownValues.letters(field, text, writing) <= field.longest();
+        return within ? text : Letters.cut(text, field.longest(), writing);
     }
 }

@@ -1,7 +1,5 @@
 package glimble.proof;
 
-import glimble.change.Take;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
@@ -11,7 +9,9 @@ import glimble.cases.Variants;
 import glimble.change.ChangeEffort;
 import glimble.change.Changed;
 import glimble.change.Changes;
+import glimble.change.SeriesLoop;
 import glimble.change.Shown;
+import glimble.change.Take;
 import glimble.edit.Coloured;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
@@ -26,6 +26,7 @@ import glimble.reel.WorkedOut;
 import glimble.rest.Note;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
+import glimble.spoken.ShownValues;
 import glimble.text.Typesetter;
 import glimble.text.Writing;
 import java.util.List;
@@ -145,6 +146,11 @@ public final class Prover {
         if (filling.isChange()) return faultsOfChange(filling);
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
+        Optional<Field> series = ShownValues.series(designed);
+        boolean turns = series.map(field -> filling.values().getOrDefault(field.key(), ""))
+                .filter(value -> !ShownValues.lines(value).isEmpty())
+                .isPresent();
+        if (turns) return faultsOfSeries(answered, filling, series.get());
         FaultList faults = new FaultList();
         Optional<WorkedOut> made = worked(answered.graphic(), filling);
         if (made.isEmpty()) {
@@ -157,12 +163,52 @@ public final class Prover {
                     + worked.reel().out() + " frames, more than can be proved"));
             return faults.all();
         }
-        Judged judged =
-                new Judged(answered.graphic(), answered.answer(), worked, missing(answered.answer(), filling), faults);
+        check(new Judged(answered.graphic(), answered.answer(), worked, missing(answered.answer(), filling), faults));
+        return faults.all();
+    }
+
+    private static void check(Judged judged) {
         TimeChecks.check(judged);
         RestChecks.check(judged);
         Contrast.check(judged);
         CourseChecks.check(judged);
+    }
+
+    /**
+     * What is wrong with a series: with each of its lines, as if it were the only one but for its time, and in each change from one to the
+     * next, at the frame of the loop at which it is seen.
+     */
+    private List<Fault> faultsOfSeries(Answered answered, Filling filling, Field field) {
+        FaultList faults = new FaultList();
+        Graphic graphic = answered.graphic();
+        Budget budget = new Budget(MOST_OF_ONE, () -> true);
+        try {
+            int asked = graphic.frame().length();
+            Take take = Take.of(graphic, filling.values(), typesetter, pictures, asked, budget);
+            SeriesLoop series = take.series().orElseThrow();
+            List<String> lines = ShownValues.lines(filling.values().get(field.key()));
+            for (int line = 0; line < lines.size(); line++) {
+                Map<String, String> values = ShownValues.of(designed, filling.values(), line);
+                WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, asked, budget);
+                if (isTooLong(worked.reel())) {
+                    faults.add(tooLong("one of its lines takes more frames than can be proved"));
+                    return faults.all();
+                }
+                int reads = series.turns().isEmpty()
+                        ? series.frames()
+                        : series.turns().get(line).rests();
+                int length = series.lasts() ? worked.reel().in() + worked.reel().out() + 1 + series.frames() : asked;
+                List<Note> missing = missing(answered.answer(), filling);
+                check(new Judged(graphic, answered.answer(), worked, missing, faults, length, reads));
+            }
+            for (SeriesLoop.Turn turn : series.turns()) {
+                FaultList turning = new FaultList();
+                check(turn.changed(), turn.before(), turning);
+                turning.all().forEach(fault -> faults.add(fault.at(PhaseName.LOOP, turn.begins() + fault.frame())));
+            }
+        } catch (TooLaborious e) {
+            faults.add(tooLong("its lines take more to work out than can be proved"));
+        }
         return faults.all();
     }
 

@@ -56,7 +56,7 @@ public final class Reducer {
         }
         for (int i = 0; i < filling.all().size(); i++) {
             for (Field field : prover.graphic().fields()) {
-                boolean text = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
+                boolean text = field.isText();
                 if (text) least = shortened(least, i, field.key());
             }
         }

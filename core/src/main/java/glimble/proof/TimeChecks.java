@@ -82,12 +82,12 @@ final class TimeChecks {
     }
 
     private int stay() {
-        return Playback.stay(judged.reel, judged.graphic.frame().length());
+        return Playback.stay(judged.reel, judged.length);
     }
 
     private void lengths() {
         if (judged.reel.layers().isEmpty()) return;
-        int length = judged.graphic.frame().length();
+        int length = judged.length;
         int needed = judged.reel.in() + judged.reel.out() + 1;
         if (needed - length > judged.limit(Check.LENGTH)) {
             fault(
@@ -114,7 +114,7 @@ final class TimeChecks {
         int letters = 0;
         for (Layer layer : judged.reel.layers()) letters += letters(layer);
         if (letters == 0) return;
-        double seconds = Math.max(1, stay()) / judged.reel.rate();
+        double seconds = Math.max(1, judged.reads) / judged.reel.rate();
         double speed = letters / seconds;
         if (speed <= judged.limit(Check.READ)) return;
         fault(

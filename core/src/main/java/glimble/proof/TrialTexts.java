@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.Field;
+import glimble.spoken.ShownValues;
 import glimble.text.Blank;
 import glimble.text.Letters;
 import glimble.text.Writing;
@@ -56,6 +57,8 @@ final class TrialTexts {
         if (length == Length.BLANK) return "";
         String sample = Blank.isBlank(field.sample()) ? "Oona Varga" : field.sample();
         boolean asIs = length == Length.SAMPLE && letters == Kind.PLAIN;
+        boolean marked = field.kind() == Field.Kind.SPOKEN || field.series().isPresent();
+        if (asIs && marked) return sample;
         return asIs
                 ? Letters.cut(sample, letters(field, Length.LONGEST, sample, writing), writing)
                 : made(letters.source, letters(field, length, sample, writing), writing);
@@ -63,7 +66,7 @@ final class TrialTexts {
 
     private static int letters(Field field, Length length, String sample, Writing writing) {
         int longest = field.longest() > 0 ? field.longest() : UNLIMITED;
-        int usual = Letters.count(sample, writing);
+        int usual = ShownValues.letters(field, sample, writing);
         return switch (length) {
             case BLANK -> 0;
             case ONE -> 1;

@@ -1,9 +1,13 @@
 package glimble.reel;
 
+import glimble.graphic.Deal;
 import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import glimble.graphic.Move;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Timing;
 import glimble.motion.Retiming;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -23,7 +27,7 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
      * @param length frames from the first of in to the last of out
      */
     static Lengths of(Graphic graphic, int in, int out, int length) {
-        List<Timing.TimeSpan> inSpans = spans(graphic.in().timing(), in);
+        List<Timing.TimeSpan> inSpans = kept(spans(graphic.in().timing(), in), in, graphic.in());
         List<Timing.TimeSpan> outSpans = graphic.out().mirrorsIn()
                 ? Retiming.backwards(inSpans, in)
                 : spans(graphic.out().timing(), out);
@@ -46,6 +50,27 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
     /** How a phase is played; empty if it is as it is. */
     Optional<Retiming> of(PhaseName phase) {
         return phase == PhaseName.IN ? in : phase == PhaseName.OUT ? out : Optional.empty();
+    }
+
+    /** What is left after the last word keeps its length. */
+    private static List<Timing.TimeSpan> kept(List<Timing.TimeSpan> spans, int length, In in) {
+        int tail = 0;
+        for (Move move : in.moves()) {
+            boolean goes = move.deal().isPresent() && move.deal().get().pace() instanceof Deal.Pace.Spoken;
+            if (goes)
+                tail = Math.max(tail, ((Deal.Pace.Spoken) move.deal().get().pace()).before());
+        }
+        if (tail == 0 || tail >= length) return spans;
+        List<Timing.TimeSpan> kept = new ArrayList<>();
+        int left = length - tail;
+        for (Timing.TimeSpan span : spans) {
+            int frames = Math.min(left, span.frames());
+            if (frames > 0) kept.add(new Timing.TimeSpan(frames, span.firm()));
+            left -= frames;
+        }
+        if (left > 0) kept.add(new Timing.TimeSpan(left, false));
+        kept.add(new Timing.TimeSpan(tail, true));
+        return kept;
     }
 
     private static List<Timing.TimeSpan> spans(Timing timing, int length) {

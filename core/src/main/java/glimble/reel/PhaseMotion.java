@@ -25,6 +25,8 @@ import glimble.motion.Travels;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
+import glimble.spoken.SpokenTimes;
+import glimble.spoken.WebVtt;
 import glimble.text.TextUnit;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -46,9 +48,14 @@ public final class PhaseMotion {
     private final Map<String, Dealing> dealings = new HashMap<>();
     private final Map<String, List<Move>> movesOfPart = new LinkedHashMap<>();
     private final Budget budget;
+    private final SpokenTimes spoken;
 
-    /** @param phase with moves of parts that are present or not */
-    public PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest, Budget budget) {
+    /**
+     * @param phase with moves of parts that are present or not
+     * @param spoken when the words of texts are spoken
+     */
+    public PhaseMotion(PhaseName name, Phase phase, Graphic graphic, Rest rest, SpokenTimes spoken, Budget budget) {
+        this.spoken = spoken;
         this.budget = budget;
         this.name = name;
         this.phase = phase;
@@ -79,7 +86,46 @@ public final class PhaseMotion {
         if (move.deal().isEmpty() || !rest.isPresent(move.part())) return;
         int units = count(units(move.part()), move.deal().get().over());
         if (units == 0) return;
-        dealings.put(move.key(), Dealing.of(move.deal().get(), units, move.length(), rate()));
+        Deal deal = move.deal().get();
+        dealings.put(
+                move.key(),
+                deal.pace() instanceof Deal.Pace.Spoken pace
+                        ? spoken(move, pace, units)
+                        : Dealing.of(deal, units, move.length(), rate()));
+    }
+
+    /** Of a text whose words have times; of letters, each at its share of the time of its word. */
+    private Dealing spoken(Move move, Deal.Pace.Spoken pace, int count) {
+        List<TextUnit> units = units(move.part());
+        Deal.Unit over = move.deal().orElseThrow().over();
+        int[] letters = new int[count];
+        int[] words = new int[count(units, Deal.Unit.WORDS)];
+        int[] first = new int[count];
+        Arrays.fill(first, -1);
+        for (int i = 0; i < units.size(); i++) {
+            TextUnit unit = units.get(i);
+            int at = over == Deal.Unit.LETTERS ? i : over == Deal.Unit.WORDS ? unit.word() : unit.line();
+            letters[at]++;
+            words[unit.word()]++;
+            if (first[at] < 0) first[at] = i;
+        }
+        List<WebVtt.Word> times = spoken.of(move.part());
+        if (times.size() != words.length)
+            return directed(move, Dealing.spoken(pace, letters, new int[0], move.length()));
+        int[] starts = new int[count];
+        for (int i = 0; i < count; i++) {
+            TextUnit unit = units.get(first[i]);
+            WebVtt.Word word = times.get(unit.word());
+            int before = 0;
+            for (int j = first[i] - 1; j >= 0 && units.get(j).word() == unit.word(); j--) before++;
+            double share = before / (double) words[unit.word()];
+            starts[i] = (int) Math.rint((word.from() + (word.to() - word.from()) * share) * rate());
+        }
+        return directed(move, Dealing.spoken(pace, letters, starts, move.length()));
+    }
+
+    private static Dealing directed(Move move, Dealing dealing) {
+        return move.deal().orElseThrow().backwards() ? dealing.backwards() : dealing;
     }
 
     private List<TextUnit> units(String part) {
@@ -164,6 +210,30 @@ public final class PhaseMotion {
                 MoveOrder.waitsForPart(start),
                 afterEnd,
                 MoveWords.of(move));
+    }
+
+    /** When each word of each text is spoken, of moves that go by that; before any retiming. */
+    List<WorkedOut.Spoken> words() {
+        List<WorkedOut.Spoken> words = new ArrayList<>();
+        for (Move move : present) {
+            boolean goes = move.deal().isPresent()
+                    && move.deal().get().pace() instanceof Deal.Pace.Spoken
+                    && dealings.containsKey(move.key());
+            if (!goes) continue;
+            Dealing dealing = dealings.get(move.key());
+            List<TextUnit> units = units(move.part());
+            Deal.Unit over = move.deal().get().over();
+            int known = -1;
+            for (int i = 0; i < units.size(); i++) {
+                int word = units.get(i).word();
+                if (word == known || over == Deal.Unit.LINES) continue;
+                known = word;
+                int at = over == Deal.Unit.LETTERS ? i : word;
+                words.add(new WorkedOut.Spoken(
+                        name, move.key(), move.part(), word, "", start(move) + dealing.starts()[at]));
+            }
+        }
+        return words;
     }
 
     /** px by which a part is blurred at most in the phase: it reaches so much further. */

@@ -18,6 +18,8 @@ import glimble.motion.Dealing;
 import glimble.motion.Members;
 import glimble.motion.MoveOrder;
 import glimble.rest.RestEffort;
+import glimble.spoken.SpokenTimes;
+import glimble.spoken.WebVtt;
 import java.util.EnumMap;
 import java.util.HashMap;
 import java.util.List;
@@ -45,6 +47,7 @@ public final class ReelEffort {
 
     private final Map<String, String> values;
     private final int length;
+    private final SpokenTimes spoken;
 
     /**
      * @param values text by field key
@@ -54,6 +57,7 @@ public final class ReelEffort {
         this.graphic = graphic;
         this.values = values;
         this.length = length;
+        spoken = SpokenTimes.of(graphic, values);
         for (Part part : graphic.parts()) {
             if (part instanceof TextPart text) lettersOf.put(part.key(), RestEffort.letters(text.text(), values));
         }
@@ -155,6 +159,14 @@ public final class ReelEffort {
 
         private Dealing dealing(Move move, Deal deal, double rate) {
             int letters = (int) Math.max(1, lettersOf.getOrDefault(move.part(), 1L));
+            if (deal.pace() instanceof Deal.Pace.Spoken pace) {
+                int last = 0;
+                for (WebVtt.Word word : spoken.of(move.part()))
+                    last = Math.max(last, (int) Math.min(4 * LONGEST, word.to() * rate));
+                int[] times = new int[letters];
+                times[letters - 1] = last;
+                return Dealing.spoken(pace, new int[letters], last > 0 ? times : new int[0], move.length());
+            }
             return Dealing.of(deal, letters, move.length(), rate);
         }
 

@@ -4,6 +4,7 @@ import glimble.budget.Budget;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Corners;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
@@ -24,6 +25,9 @@ import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestEffort;
 import glimble.rest.RestSolver;
+import glimble.spoken.ShownValues;
+import glimble.spoken.SpokenTimes;
+import glimble.spoken.WebVtt;
 import glimble.text.GlyphRun;
 import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
@@ -48,6 +52,7 @@ public final class ReelMaker {
     private final Rest rest;
     private final Function<Map<String, Double>, Rest> solver;
     private final Budget budget;
+    private final SpokenTimes spoken;
     private final Map<String, String> groups = new HashMap<>();
     private final Map<PhaseName, PhaseMotion> motion = new EnumMap<>(PhaseName.class);
 
@@ -64,13 +69,14 @@ public final class ReelMaker {
         this.pictures = pictures;
         this.rest = rest;
         this.solver = solver;
+        spoken = SpokenTimes.of(graphic, values);
         for (Part part : graphic.parts()) {
             if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
         }
         for (PhaseName name : PhaseName.PLAYED) {
             Phase phase = graphic.phase(name);
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
-            motion.put(name, new PhaseMotion(name, seen, graphic, rest, budget));
+            motion.put(name, new PhaseMotion(name, seen, graphic, rest, spoken, budget));
         }
     }
 
@@ -132,7 +138,7 @@ public final class ReelMaker {
             Phase phase = graphic.phase(half);
             if (phase.moves().isEmpty()) continue;
             Phase seen = rest.mirrored() ? MirroredMoves.of(phase) : phase;
-            bars.addAll(new PhaseMotion(half, seen, graphic, rest, budget).bars());
+            bars.addAll(new PhaseMotion(half, seen, graphic, rest, spoken, budget).bars());
         }
         return bars;
     }
@@ -146,10 +152,41 @@ public final class ReelMaker {
                 new Motions(motion, backwards, new Revealed(graphic, rest, solver, budget), present(), lengths);
         Reel reel = reel(motions);
         List<Note> notes = new ArrayList<>();
+        noteCaptions(notes);
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
             notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
         }
-        return new WorkedOut(reel, rest, bars(), Playback.whole(reel, length), notes);
+        return new WorkedOut(reel, rest, bars(), words(), Playback.whole(reel, length), notes);
+    }
+
+    private List<WorkedOut.Spoken> words() {
+        List<WorkedOut.Spoken> words = new ArrayList<>();
+        Map<String, String> shown = ShownValues.of(graphic, values);
+        for (PhaseMotion of : motion.values()) {
+            for (WorkedOut.Spoken word : of.words()) words.add(named(word, shown));
+        }
+        return words;
+    }
+
+    private WorkedOut.Spoken named(WorkedOut.Spoken word, Map<String, String> shown) {
+        String text = graphic.part(word.part()).orElseThrow() instanceof TextPart part
+                ? TextPattern.fill(part.text(), shown)
+                : "";
+        String[] all = text.split("\\s+");
+        String letters = word.word() < all.length ? all[word.word()] : "";
+        return new WorkedOut.Spoken(word.phase(), word.move(), word.part(), word.word(), letters, word.frame());
+    }
+
+    /** Captions that cannot be read, with the line where they go wrong. */
+    private void noteCaptions(List<Note> notes) {
+        for (Field field : graphic.fields()) {
+            String value = values.getOrDefault(field.key(), "");
+            if (field.kind() != Field.Kind.SPOKEN || !WebVtt.isMeant(value)) continue;
+            WebVtt.Reading reading = WebVtt.read(value);
+            if (!reading.isSound()) {
+                notes.add(new Note("", field.key() + ", line " + reading.line() + ": " + reading.sentence()));
+            }
+        }
     }
 
     private List<Part> present() {

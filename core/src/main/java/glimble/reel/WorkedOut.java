@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.PhaseName;
 import glimble.rest.Note;
 import glimble.rest.Rest;
 import java.util.List;
@@ -8,7 +9,23 @@ import java.util.List;
  * A graphic worked out for given values: what is played, and how it came about.
  *
  * @param bars every move of a present part
+ * @param words when words are spoken, of moves that go by that
  * @param whole the graphic from first to last frame at the length that was asked for
  * @param notes what is wrong with its time; what is wrong with the rest picture is said there
  */
-public record WorkedOut(Reel reel, Rest rest, List<Bar> bars, List<Playback.Run> whole, List<Note> notes) {}
+public record WorkedOut(
+        Reel reel, Rest rest, List<Bar> bars, List<Spoken> words, List<Playback.Run> whole, List<Note> notes) {
+
+    public WorkedOut(Reel reel, Rest rest, List<Bar> bars, List<Playback.Run> whole, List<Note> notes) {
+        this(reel, rest, bars, List.of(), whole, notes);
+    }
+
+    /**
+     * A word of a text.
+     *
+     * @param word how many stand before it, in the order of reading
+     * @param text its letters
+     * @param frame of the phase at which it is spoken, before any retiming
+     */
+    public record Spoken(PhaseName phase, String move, String part, int word, String text, int frame) {}
+}

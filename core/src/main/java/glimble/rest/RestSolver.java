@@ -1,7 +1,5 @@
 package glimble.rest;
 
-import glimble.spoken.ShownValues;
-
 import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Edge;
@@ -14,6 +12,7 @@ import glimble.graphic.Place;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
+import glimble.spoken.ShownValues;
 import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;

@@ -3,6 +3,8 @@ package glimble.spoken;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.text.Blank;
+import glimble.text.Letters;
+import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -41,9 +43,21 @@ public final class ShownValues {
         return changed;
     }
 
+    /** Letters of what is filled in that are shown together: of a series those of its longest line. */
+    public static int letters(Field field, String value, Writing writing) {
+        if (field.kind() == Field.Kind.SPOKEN) return Letters.count(WebVtt.words(value), writing);
+        if (field.series().isEmpty()) return Letters.count(value, writing);
+        return lines(value).stream()
+                .mapToInt(line -> Letters.count(line, writing))
+                .max()
+                .orElse(0);
+    }
+
     /** The field whose lines are shown one after the other; empty if there is none. */
     public static Optional<Field> series(Graphic graphic) {
-        return graphic.fields().stream().filter(field -> field.series().isPresent()).findFirst();
+        return graphic.fields().stream()
+                .filter(field -> field.series().isPresent())
+                .findFirst();
     }
 
     /** The lines of a series, without blank ones. */

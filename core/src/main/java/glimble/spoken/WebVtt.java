@@ -13,12 +13,11 @@ import java.util.regex.Pattern;
  */
 public final class WebVtt {
     private static final String MAGIC = "WEBVTT";
-    private static final Pattern TIMING =
-            Pattern.compile("(\\S+)[ \\t]+-->[ \\t]+(\\S+)(?:[ \\t]+\\S.*)?");
+    private static final Pattern TIMING = Pattern.compile("(\\S+)[ \\t]+-->[ \\t]+(\\S+)(?:[ \\t]+\\S.*)?");
     private static final Pattern STAMP = Pattern.compile("(?:(\\d{2,}):)?([0-5]\\d):([0-5]\\d)\\.(\\d{3})");
     private static final Pattern TAG = Pattern.compile("/?(?:c|i|b|u|v|lang|ruby|rt)(?:\\.[^ \\t>]*)*(?:[ \\t][^>]*)?");
-    private static final Map<String, String> NAMED = Map.of(
-            "amp", "&", "lt", "<", "gt", ">", "nbsp", "\u00A0", "lrm", "\u200E", "rlm", "\u200F");
+    private static final Map<String, String> NAMED =
+            Map.of("amp", "&", "lt", "<", "gt", ">", "nbsp", "\u00A0", "lrm", "\u200E", "rlm", "\u200F");
 
     /** Words with the time from which to which they are spoken, seconds. */
     public record Word(String text, double from, double to) {}
@@ -94,8 +93,11 @@ public final class WebVtt {
             throw new Wrong(2, "must be empty: WEBVTT stands by itself");
         }
         while (at < lines.length) at = block(at);
-        if (words.isEmpty()) throw new Wrong(lines.length, "there is no cue with words; write a time like"
-                + " 00:00.500 --> 00:02.000 and below it what is spoken");
+        if (words.isEmpty())
+            throw new Wrong(
+                    lines.length,
+                    "there is no cue with words; write a time like"
+                            + " 00:00.500 --> 00:02.000 and below it what is spoken");
     }
 
     /** Reads a block of lines and gives the line after it. */
@@ -126,7 +128,8 @@ public final class WebVtt {
         double piece = from;
         latest = from;
         for (int line = at + 1; line < end; line++) {
-            if (lines[line].contains("-->")) throw new Wrong(line + 1, "has --> in what is spoken; leave a line empty before it");
+            if (lines[line].contains("-->"))
+                throw new Wrong(line + 1, "has --> in what is spoken; leave a line empty before it");
             if (line > at + 1) text.append(' ');
             String left = lines[line];
             while (!left.isEmpty()) {
@@ -140,7 +143,8 @@ public final class WebVtt {
                         double stamp = seconds(tag, line);
                         if (stamp <= latest && !(stamp == from && pieces.isEmpty() && text.isEmpty()))
                             throw new Wrong(line + 1, "its time <" + tag + "> is not after the one before it");
-                        if (stamp >= to) throw new Wrong(line + 1, "its time <" + tag + "> is not before the end of the cue");
+                        if (stamp >= to)
+                            throw new Wrong(line + 1, "its time <" + tag + "> is not before the end of the cue");
                         pieces.add(new Piece(piece, text.toString()));
                         text.setLength(0);
                         piece = stamp;
@@ -151,7 +155,8 @@ public final class WebVtt {
                 } else if (next == '&') {
                     int close = left.indexOf(';');
                     String named = close < 0 ? null : NAMED.get(left.substring(1, close));
-                    if (named == null) throw new Wrong(line + 1, "has & that names nothing; write &amp; for the sign itself");
+                    if (named == null)
+                        throw new Wrong(line + 1, "has & that names nothing; write &amp; for the sign itself");
                     text.append(named);
                     left = left.substring(close + 1);
                 } else {
@@ -197,10 +202,13 @@ public final class WebVtt {
     private static double seconds(String stamp, int line) throws Wrong {
         Matcher parts = STAMP.matcher(stamp);
         if (!parts.matches()) {
-            throw new Wrong(line + 1, "'" + shown(stamp) + "' is no time; write minutes, seconds and thousandths, like 00:02.500");
+            throw new Wrong(
+                    line + 1,
+                    "'" + shown(stamp) + "' is no time; write minutes, seconds and thousandths, like 00:02.500");
         }
         String hours = parts.group(1);
-        if (hours != null && hours.length() > 4) throw new Wrong(line + 1, "'" + shown(stamp) + "' is later than anything on air");
+        if (hours != null && hours.length() > 4)
+            throw new Wrong(line + 1, "'" + shown(stamp) + "' is later than anything on air");
         return (hours == null ? 0 : Integer.parseInt(hours)) * 3600.0
                 + Integer.parseInt(parts.group(2)) * 60
                 + Integer.parseInt(parts.group(3))

@@ -1,8 +1,5 @@
 package glimble.change;
 
-import glimble.graphic.Field;
-import glimble.spoken.ShownValues;
-
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
@@ -11,6 +8,7 @@ import glimble.RandomGraphic;
 import glimble.cases.Answered;
 import glimble.edit.Coloured;
 import glimble.graphic.Condition.Standing;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
@@ -25,6 +23,7 @@ import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
+import glimble.spoken.ShownValues;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -119,7 +118,8 @@ class RandomChangesTest {
         assertThat(changed.worked().reel().in()).isZero();
         assertThat(changed.parts()).allMatch(part -> part.doing() == Doing.STAYS);
         if (changed.series().isEmpty())
-            assertThat(changed.worked().reel().layers()).hasSameSizeAs(worked.reel().layers());
+            assertThat(changed.worked().reel().layers())
+                    .hasSameSizeAs(worked.reel().layers());
         for (Layer layer : changed.worked().reel().layers()) {
             assertThat(layer.tracks()).noneMatch(track -> track.phase() == PhaseName.IN);
             assertThat(layer.resizes()).noneMatch(resize -> resize.phase() == PhaseName.IN);

@@ -13,6 +13,7 @@ import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
+import glimble.reel.Rounds;
 import glimble.reel.Track;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
@@ -48,7 +49,9 @@ class LoopGesturesTest {
                         boolean mine =
                                 track.phase() == PhaseName.LOOP && layer.part().equals(part.key() + " light");
                         if (mine) assertThat(track.at(0)).isZero();
-                        if (mine) assertThat(track.at(reel.loop())).isZero();
+                        // Rounds that hardly ever meet are cut off after hours.
+                        if (mine && reel.loop() < Rounds.MOST)
+                            assertThat(track.at(reel.loop())).isZero();
                     }
                 }
             }

@@ -47,9 +47,11 @@ import glimble.graphic.Toward;
 import glimble.graphic.Travel;
 import glimble.rest.Pictures;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
@@ -652,7 +654,10 @@ class ChecksTest {
 
     @Test
     void every_check_has_a_fault_that_it_finds() {
-        assertThat(damages().map(damage -> damage.get()[0])).contains((Object[]) Check.values());
+        Set<Check> all = EnumSet.allOf(Check.class);
+        // Those of changes alone have their own in ChangeChecksTest.
+        all.removeAll(Set.of(Check.STAYS, Check.BOTH));
+        assertThat(damages().map(damage -> damage.get()[0])).contains(all.toArray());
     }
 
     @Test

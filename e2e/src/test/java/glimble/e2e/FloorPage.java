@@ -147,6 +147,31 @@ final class FloorPage {
         return (String) colour;
     }
 
+    /** What is drawn in a part of a raster of 1920 × 1080, as a text that is the same for the same pixels. */
+    String drawn(int x, int y, int width, int height) {
+        return (String) canvas().evaluate("""
+                async (canvas, area) => {
+                  const scale = canvas.width / 1920;
+                  const data = canvas.getContext('2d').getImageData(...area.map((n) => Math.round(n * scale))).data;
+                  const digest = await crypto.subtle.digest('SHA-256', data);
+                  return [...new Uint8Array(digest)].join(' ');
+                }
+                """, List.of(x, y, width, height));
+    }
+
+    /** How many pixels that are drawn are about of a colour. */
+    int coloured(int red, int green, int blue) {
+        return ((Number) canvas().evaluate("""
+                (canvas, colour) => {
+                  const data = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
+                  let count = 0;
+                  for (let i = 0; i < data.length; i += 4)
+                    if (data[i + 3] > 250 && colour.every((part, k) => Math.abs(data[i + k] - part) < 6)) count++;
+                  return count;
+                }
+                """, List.of(red, green, blue))).intValue();
+    }
+
     /** What is drawn, as a box in px of a raster of 1920 × 1080: x, y, width, height; empty if nothing is. */
     @SuppressWarnings("unchecked")
     List<Double> drawnBox() {

@@ -4,28 +4,41 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.WaitForSelectorState;
+import glimble.cases.Answered;
+import glimble.change.Changed;
+import glimble.change.Changes;
+import glimble.change.Doing;
+import glimble.change.Take;
 import glimble.edit.Coloured;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.PictureFile;
+import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.graphic.SafeAreas;
 import glimble.paint.ReelPainter;
+import glimble.reel.Course;
+import glimble.reel.Courses;
+import glimble.reel.Layer;
 import glimble.reel.Reel;
-import glimble.reel.ReelMaker;
 import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -38,6 +51,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** The player in the browser and the painter of Java2D draw the same reel. */
 class PaintersIT {
     private static final int FRAMES = 20;
+    private static final int CHANGES = 5;
     /** Of 255; less than that nobody tells apart. */
     private static final int TELLING = 16;
 
@@ -65,19 +79,43 @@ class PaintersIT {
         return DemoGraphics.all();
     }
 
-    private static Reel reel(Graphic graphic) {
+    private static Palette palette() {
         Map<String, String> colours = new HashMap<>();
         for (JsonNode entry : JSON.readTree(DemoGraphics.house()).get("palette")) {
             colours.put(entry.get("name").asString(), entry.get("colour").asString());
         }
+        return new Palette(colours);
+    }
+
+    private static Reel reel(Graphic graphic) {
         Map<String, String> values = graphic.trials().isEmpty()
                 ? Map.of("name", graphic.fields().get(0).sample())
                 : graphic.trials().get(0).values();
-        // As the house wants it.
-        Graphic framed = graphic.withFrame(graphic.frame().of(SafeAreas.USUAL, true));
-        Pictures extents = key -> Optional.ofNullable(pictures.get(key)).map(PaintersIT::extent);
-        return ReelMaker.make(Coloured.of(framed, new Palette(colours), values), values, TYPESETTER, extents)
+        return Take.of(Coloured.of(framed(graphic), palette(), values), values, TYPESETTER, PaintersIT::extent)
+                .worked()
                 .reel();
+    }
+
+    /** As the house wants it. */
+    private static Graphic framed(Graphic graphic) {
+        return graphic.withFrame(graphic.frame().of(SafeAreas.USUAL, true));
+    }
+
+    private static Graphic played(Graphic graphic, Map<String, String> values, Condition.Standing onAir) {
+        Graphic coloured = Coloured.of(framed(graphic), palette(), values);
+        return Answered.of(coloured, values, onAir, TYPESETTER, PaintersIT::extent)
+                .graphic();
+    }
+
+    private static Changed change(Graphic graphic, Map<String, String> from, Map<String, String> to) {
+        Graphic stands = played(graphic, from, Condition.Standing.NOTHING);
+        Take take = Take.of(stands, from, TYPESETTER, PaintersIT::extent);
+        Graphic next = played(graphic, to, Condition.Standing.SAME);
+        return Changes.of(take.atRest(), next, to, TYPESETTER, PaintersIT::extent);
+    }
+
+    private static Optional<Pictures.Extent> extent(String key) {
+        return Optional.ofNullable(pictures.get(key)).map(PaintersIT::extent);
     }
 
     private static Pictures.Extent extent(byte[] picture) {
@@ -108,6 +146,74 @@ class PaintersIT {
         assertThat(differing.values()).as("%s %s", graphic.name(), differing).allMatch(share -> share <= ALLOWED);
     }
 
+    @ParameterizedTest
+    @MethodSource("all")
+    void both_draw_the_same_at_twenty_frames_of_five_changes(String json) throws IOException {
+        Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
+        long id = id(graphic.name());
+        int trials = graphic.trials().size();
+        Map<String, Double> differing = new LinkedHashMap<>();
+        Set<String> moved = new HashSet<>();
+        for (int from = 0; from < CHANGES; from++) {
+            int stands = from % trials;
+            int comes = (from + 1 + from / trials) % trials;
+            Changed changed = change(
+                    graphic,
+                    graphic.trials().get(stands).values(),
+                    graphic.trials().get(comes).values());
+            Reel reel = changed.worked().reel();
+            ReelPainter painter = new ReelPainter(reel, TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
+            List<Rect> stay = staying(changed);
+            BufferedImage firstPainted = null;
+            BufferedImage firstDrawn = null;
+            for (int i = 0; i < FRAMES / CHANGES; i++) {
+                int frame = Math.round(i * reel.in() / (FRAMES / CHANGES - 1f));
+                BufferedImage painted = painter.paint(PhaseName.IN, frame);
+                BufferedImage drawn = drawn(id, "IN/" + frame + "/" + stands + "/" + comes);
+                differing.put(stands + " → " + comes + " " + frame, differing(painted, drawn));
+                firstPainted = firstPainted == null ? painted : firstPainted;
+                firstDrawn = firstDrawn == null ? drawn : firstDrawn;
+                for (Rect rect : stay) {
+                    assertThat(pixels(painted, rect)).isEqualTo(pixels(firstPainted, rect));
+                    assertThat(pixels(drawn, rect)).isEqualTo(pixels(firstDrawn, rect));
+                }
+                if (!stay.isEmpty()) moved.add(stands + " " + comes);
+            }
+        }
+        System.out.println(graphic.name() + ": what stays was looked at in " + moved.size() + " changes");
+        assertThat(differing.values()).as("%s %s", graphic.name(), differing).allMatch(share -> share <= ALLOWED);
+    }
+
+    /** Where only what stays is seen. */
+    private static List<Rect> staying(Changed changed) {
+        Reel reel = changed.worked().reel();
+        List<Course> courses = Courses.of(reel, PhaseName.IN);
+        List<Rect> moving = new ArrayList<>();
+        List<Rect> staying = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            if (layer.kind().equals("group") || layer.unseen()) continue;
+            boolean stays =
+                    changed.doing(layer.part()) == Doing.STAYS && courses.get(i).isStill();
+            if (stays && !layer.runs().isEmpty()) staying.add(courses.get(i).drawn(0));
+            for (int frame = 0; !stays && frame <= reel.in(); frame++)
+                if (courses.get(i).isDrawn(frame)) moving.add(courses.get(i).drawn(frame));
+        }
+        return staying.stream()
+                .filter(rect -> moving.stream()
+                        .map(other -> Courses.shared(rect, other))
+                        .allMatch(shared -> shared.width() < 1 || shared.height() < 1))
+                .toList();
+    }
+
+    private static int[] pixels(BufferedImage image, Rect rect) {
+        int left = (int) Math.max(0, Math.ceil(rect.x()));
+        int top = (int) Math.max(0, Math.ceil(rect.y()));
+        int width = (int) Math.min(image.getWidth() - left, Math.floor(rect.width()));
+        int height = (int) Math.min(image.getHeight() - top, Math.floor(rect.height()));
+        return width < 1 || height < 1 ? new int[0] : image.getRGB(left, top, width, height, null, 0, width);
+    }
+
     @Test
     void both_draw_every_look_and_channel_the_same() throws IOException {
         String json = new String(
@@ -136,9 +242,13 @@ class PaintersIT {
     }
 
     private static BufferedImage drawn(long id, PhaseName phase, int frame) throws IOException {
-        page.navigate(Packaged.shared().address() + "#/still/" + id + "/" + phase + "/" + frame);
+        return drawn(id, phase + "/" + frame);
+    }
+
+    private static BufferedImage drawn(long id, String where) throws IOException {
+        page.navigate(Packaged.shared().address() + "#/still/" + id + "/" + where);
         page.waitForSelector(
-                "canvas[data-shown='" + id + " " + phase + " " + frame + "']",
+                "canvas[data-shown='" + id + " " + where.replace('/', ' ') + "']",
                 new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
         String url = (String) page.evaluate("document.querySelector('canvas').toDataURL('image/png')");
         byte[] png = Base64.getDecoder().decode(url.substring(url.indexOf(',') + 1));

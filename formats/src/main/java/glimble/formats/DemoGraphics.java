@@ -10,8 +10,15 @@ import java.util.Map;
 
 /** The graphics that a new Glimble begins with, as JSON, and what they use of the house. */
 public final class DemoGraphics {
-    private static final List<String> NAMES =
-            List.of("flyer-bar", "wind-strap", "judge-bar", "heat-board", "twin-bar", "place-and-hour", "next-up");
+    private static final List<String> NAMES = List.of(
+            "flyer-bar",
+            "wind-strap",
+            "judge-bar",
+            "heat-board",
+            "twin-bar",
+            "place-and-hour",
+            "next-up",
+            "spoken-line");
 
     private static final List<String> PICTURES = List.of("kite mark", "north strand", "skerry tails");
 

@@ -17,6 +17,7 @@ import glimble.proof.Prover;
 import glimble.typeset.JdkTypesetter;
 import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -67,6 +68,9 @@ class RandomDamageTest {
                     + "'y':{'hangs':'top','on':'" + key() + "','at':'top'}";
         }
     }
+
+    /** Those of what a change alone does have damages of their own. */
+    private static final Set<Check> CHECKS = EnumSet.complementOf(EnumSet.of(Check.STAYS, Check.BOTH));
 
     private static final String IN_THE_MIDDLE =
             "'x':{'hangs':'centre','on':'frame','at':'centre'},'y':{'hangs':'centre','on':'frame','at':'centre'}";
@@ -237,7 +241,7 @@ class RandomDamageTest {
                     Rescale.to(calm, 640, 360).withProof(ProofRules.USUAL).withCases(List.of());
             Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
             List<Fault> before = faults(graphic, values);
-            for (Check check : Check.values()) {
+            for (Check check : CHECKS) {
                 Subject subject = subject(graphic);
                 String part = damage(check, subject);
                 if (has(before, check, part)) continue;
@@ -254,7 +258,7 @@ class RandomDamageTest {
         StringBuilder table = new StringBuilder();
         counts.forEach((check, count) -> table.append(check.word() + " " + count[0] + "/" + count[1] + ", "));
         System.out.println("damages of random graphics found: " + found + " of " + all + ": " + table);
-        assertThat(counts).containsOnlyKeys(Check.values());
+        assertThat(counts).containsOnlyKeys(CHECKS.toArray(Check[]::new));
         assertThat(counts.values()).allSatisfy(count -> assertThat(count[1]).isGreaterThan(4));
         assertThat(found / (double) all).as("missed %s", missed).isGreaterThanOrEqualTo(0.99);
     }

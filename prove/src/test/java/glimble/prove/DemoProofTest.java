@@ -82,8 +82,7 @@ class DemoProofTest {
         for (String text : AWKWARD) {
             Map<String, String> all = new TreeMap<>(samples);
             for (Field field : graphic.fields()) {
-                boolean text1 = field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES;
-                if (!text1) continue;
+                if (!field.isText()) continue;
                 // No more than a form lets through.
                 String let = field.longest() > 0 ? Letters.cut(text, field.longest(), TYPESETTER.writing()) : text;
                 if (field.required() && let.isBlank()) continue;

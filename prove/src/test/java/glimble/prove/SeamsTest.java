@@ -38,7 +38,8 @@ class SeamsTest {
                 "heat-board",
                 "twin-bar",
                 "place-and-hour",
-                "next-up"
+                "next-up",
+                "spoken-line"
             })
     void the_pictures_are_equal_where_phases_meet(String name) throws Exception {
         HouseFile house = HouseFile.read(Optional.empty(), Optional.empty());

@@ -88,7 +88,7 @@ class SpareController {
         Map<String, String> filling = values.checked(request.values());
         boolean holds = Boolean.TRUE.equals(request.holds());
         List<Field> fields = graphic.fields().stream()
-                .filter(field -> field.kind() == Field.Kind.TEXT || field.kind() == Field.Kind.LINES)
+                .filter(field -> field.isText() && field.kind() != Field.Kind.SPOKEN)
                 .toList();
         Effort one = RestEffort.of(graphic, filling);
         Effort all = new Effort(one.steps() * SOLVED * fields.size() * (holds ? 4 : 1), one.what());

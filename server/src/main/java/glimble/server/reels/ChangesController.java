@@ -1,7 +1,5 @@
 package glimble.server.reels;
 
-import glimble.change.Take;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -14,6 +12,7 @@ import glimble.change.Changed;
 import glimble.change.Changes;
 import glimble.change.PartChange;
 import glimble.change.Shown;
+import glimble.change.Take;
 import glimble.edit.Coloured;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
@@ -25,8 +24,6 @@ import glimble.reel.Bar;
 import glimble.reel.EarlyOut;
 import glimble.reel.Reel;
 import glimble.reel.ReelEffort;
-import glimble.reel.ReelMaker;
-import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.graphics.ValuesReader;

@@ -1,7 +1,5 @@
 package glimble.server.reels;
 
-import glimble.change.Take;
-
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.cases.Answered;
@@ -10,6 +8,7 @@ import glimble.cases.CaseTable;
 import glimble.cases.Exchange;
 import glimble.cases.Variants;
 import glimble.cases.Widths;
+import glimble.change.Take;
 import glimble.document.GraphicWriter;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
@@ -30,7 +29,6 @@ import glimble.reel.EarlyOut;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelEffort;
-import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
 import glimble.rest.Note;
 import glimble.rest.PartRest;
@@ -45,8 +43,8 @@ import glimble.server.house.HouseStore;
 import glimble.server.problems.Refused;
 import glimble.server.work.Clients;
 import glimble.server.work.Workroom;
+import glimble.spoken.ShownValues;
 import glimble.text.Blank;
-import glimble.text.Letters;
 import glimble.text.Typesetter;
 import io.swagger.v3.oas.annotations.media.Schema;
 import jakarta.servlet.http.HttpServletRequest;
@@ -138,6 +136,7 @@ class ReelsController {
             List<RestAnswer> rest,
             List<Note> notes,
             List<Bar> bars,
+            List<WorkedOut.Spoken> words,
             List<Playback.Run> whole,
             CaseTable.Answer answer,
             Played played,
@@ -275,6 +274,7 @@ class ReelsController {
                 rest,
                 notes,
                 worked.bars(),
+                worked.words(),
                 worked.whole(),
                 answered.answer(),
                 played,
@@ -287,7 +287,8 @@ class ReelsController {
         return graphic.fields().stream()
                 .map(field -> {
                     String text = values.getOrDefault(field.key(), "");
-                    return new Filled(field.key(), Blank.isBlank(text), Letters.count(text, typesetter.writing()));
+                    int letters = ShownValues.letters(field, text, typesetter.writing());
+                    return new Filled(field.key(), Blank.isBlank(text), letters);
                 })
                 .toList();
     }
