@@ -63,12 +63,14 @@
     arrangement.putStepsAway();
   }
 
+  /** px that the words under the picture take. */
+  const words = $derived(floor.worked?.words.length ? 46 : 0);
   /** px; as wide as its height allows, and no wider than leaves room beside it. */
   const pictureWidth = $derived.by(() => {
     const large = arrangement.how === 'picture';
     const upper = large ? shared - 66 : Math.min(shared * arrangement.top, shared - 194);
     const room = wide - 24 - 300 - (large ? 0 : 230);
-    return Math.max(160, Math.min(room, (upper - 2) * aspect));
+    return Math.max(160, Math.min(room, (upper - 2 - words) * aspect));
   });
   /** What is played when it leaves before it rests. */
   let leaving = $state.raw<Worked>();
@@ -371,13 +373,13 @@
           <PartHandles {floor} onground={grab} />
         </div>
         {#if area && pointed}<Outline {area} where={pointed.where} />{/if}
-        <WordsLine {floor} />
         {#if sight.zoom > 1}
           <button class="plain act sight" title="All of the picture again (0)" onclick={() => (sight = ALL)}
             >{Math.round(((sight.zoom * pictureWidth) / (floor.worked?.reel.width ?? 1)) * 100)} % · fit</button
           >
         {/if}
       </div>
+      <WordsLine {floor} height={words} width={pictureWidth} />
     </section>
     <div class="sheet surface">
       <PointedOut {floor} />

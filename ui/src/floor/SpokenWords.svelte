@@ -29,6 +29,12 @@
     return drag?.bar === bar ? drag.words : words;
   }
 
+  /** px until the next word begins, or the bar ends. */
+  function room(bar: Placed, words: Spoken[], index: number): number {
+    const until = words[index + 1]?.frame ?? bar.start + bar.length;
+    return Math.max(3, (until - words[index]!.frame) * column.scale);
+  }
+
   function take(bar: Placed, words: Spoken[], index: number, event: PointerEvent) {
     event.stopPropagation();
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
@@ -66,6 +72,7 @@
       aria-label="‘{word.text}’ at frame {word.frame}"
       title="‘{word.text}’ is spoken at frame {word.frame}: pull it to another"
       style:left="{word.frame * column.scale}px"
+      style:width="{room(bar, shown(bar, words), index)}px"
       style:top="{top}px"
       style:height="{BAR}px"
       onpointerdown={(event) => take(bar, words, index, event)}
@@ -79,10 +86,10 @@
 <style>
   .word {
     position: absolute;
-    max-width: 64px;
     padding: 0 2px 0 3px;
     overflow: hidden;
     border-left: 2px solid var(--text);
+    background: var(--phase-in);
     color: var(--on-accent);
     font-size: 10.5px;
     line-height: 16px;

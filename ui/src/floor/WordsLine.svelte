@@ -4,9 +4,13 @@
 
   interface Props {
     floor: FloorState;
+    /** px. */
+    height: number;
+    /** px. */
+    width: number;
   }
 
-  const { floor }: Props = $props();
+  const { floor, height, width }: Props = $props();
 
   const words = $derived(floor.worked?.words ?? []);
   const rate = $derived(floor.worked?.reel.rate ?? 50);
@@ -19,7 +23,13 @@
 </script>
 
 {#if words.length > 0}
-  <p class="words" dir="auto" aria-label="Words with their times">
+  <p
+    class="words"
+    dir="auto"
+    aria-label="Words with their times"
+    style:height="{height}px"
+    style:max-width="{width}px"
+  >
     {#each words as word, i (word.move + word.word)}
       <button
         class="plain"
@@ -34,15 +44,10 @@
 
 <style>
   .words {
-    position: absolute;
-    right: 0;
-    bottom: 0;
-    left: 0;
-    max-height: 44px;
-    margin: 0;
-    padding: 2px 8px;
+    margin: 0 auto;
+    padding: 4px 8px 0;
+    box-sizing: border-box;
     overflow-y: auto;
-    background: color-mix(in srgb, var(--ground) 82%, transparent);
     font-size: 12px;
     line-height: 1.5;
     scrollbar-width: thin;

@@ -9,6 +9,16 @@ export interface Stood {
   stage: Stage;
 }
 
+/** Parts of all changes that are asked for at once, at most. */
+const AT_ONCE = 100;
+
+/** Indexes of so many trials, a few at a time; the one that counts most among the first. */
+export function portions(count: number, parts: number, first = 0): number[][] {
+  const size = Math.max(1, Math.floor(AT_ONCE / Math.max(1, parts)));
+  const all = Array.from({ length: count }, (_, i) => (first + i) % count);
+  return Array.from({ length: Math.ceil(count / size) }, (_, i) => all.slice(i * size, (i + 1) * size));
+}
+
 /** What happens when other values come while the graphic stands: from the values at hand, or from the middle of an earlier change. */
 export class Swapping {
   /** Index of the trial that comes next. */
@@ -26,20 +36,24 @@ export class Swapping {
   change = $derived(this.next === undefined ? undefined : this.answers[this.next]);
   #asked = 0;
 
-  /** Works out the changes to every trial; of several requests the last one counts. */
+  /**
+   * Works out the changes to every trial, the one that comes next first; of several requests the last one counts. In portions, so that
+   * none of them takes too long.
+   */
   async ask(design: Graphic, values: Values, trials: Trial[], played?: Played): Promise<void> {
     const asked = ++this.#asked;
     this.busy = true;
     try {
-      const found = await workOutChanges(
-        design,
-        this.#stages(values),
-        trials.map((trial) => trial.values),
-        played,
-      );
-      await ready(found.changes.map(({ reel }) => reel));
-      if (asked !== this.#asked) return;
-      this.answers = found.changes;
+      const stages = this.#stages(values);
+      const answers: Change[] = [];
+      for (const portion of portions(trials.length, design.parts?.length ?? 0, this.next)) {
+        const portioned = portion.map((index) => trials[index]!.values);
+        const { changes } = await workOutChanges(design, stages, portioned, played);
+        await ready(changes.map(({ reel }) => reel));
+        if (asked !== this.#asked) return;
+        portion.forEach((index, i) => (answers[index] = changes[i]!));
+        this.answers = [...answers];
+      }
       this.fault = '';
     } catch (error) {
       if (asked === this.#asked) this.fault = (error as Error).message;

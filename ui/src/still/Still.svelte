@@ -14,7 +14,7 @@
   const { params }: Props = $props();
 
   let canvas = $state<HTMLCanvasElement>();
-  let reel = $state.raw<Reel>();
+  let made = $state.raw<{ of: string; reel: Reel }>();
   let name = $state('');
   let fault = $state('');
   let between = $state('');
@@ -22,6 +22,9 @@
   const phase = $derived((params?.phase ?? 'IN') as Phase);
   const frame = $derived(Number(params?.frame ?? 0));
   const shown = $derived(Object.values(params ?? {}).join(' '));
+  /** What reel it is a frame of. */
+  const of = $derived([params?.id, params?.from, params?.to].join(' '));
+  const reel = $derived(made?.of === of ? made.reel : undefined);
 
   async function reelOf(document: Graphic): Promise<Reel> {
     if (params?.to === undefined) return (await workOut(document, [sampleValues(document)]))[0]!.reel;
@@ -32,12 +35,13 @@
   }
 
   $effect(() => {
+    const asked = of;
     graphic(Number(params?.id))
       .then(async ({ document }) => {
         const drawn = await reelOf(document);
         await ready([drawn]);
         name = document.name;
-        reel = drawn;
+        if (asked === of) made = { of: asked, reel: drawn };
       })
       .catch((error: Error) => (fault = error.message));
   });

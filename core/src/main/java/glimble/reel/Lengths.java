@@ -7,6 +7,7 @@ import glimble.graphic.Move;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Timing;
 import glimble.motion.Retiming;
+import glimble.spoken.SpokenTimes;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -26,8 +27,8 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
      * @param out frames of the out as it is
      * @param length frames from the first of in to the last of out
      */
-    static Lengths of(Graphic graphic, int in, int out, int length) {
-        List<Timing.TimeSpan> inSpans = kept(spans(graphic.in().timing(), in), in, graphic.in());
+    static Lengths of(Graphic graphic, SpokenTimes spoken, int in, int out, int length) {
+        List<Timing.TimeSpan> inSpans = kept(spans(graphic.in().timing(), in), in, graphic.in(), spoken);
         List<Timing.TimeSpan> outSpans = graphic.out().mirrorsIn()
                 ? Retiming.backwards(inSpans, in)
                 : spans(graphic.out().timing(), out);
@@ -52,14 +53,16 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
         return phase == PhaseName.IN ? in : phase == PhaseName.OUT ? out : Optional.empty();
     }
 
-    /** What is left after the last word keeps its length. */
-    private static List<Timing.TimeSpan> kept(List<Timing.TimeSpan> spans, int length, In in) {
+    /** What is left after the last word keeps its length; unless words have their own times: then those hold, and what is left gives way. */
+    private static List<Timing.TimeSpan> kept(List<Timing.TimeSpan> spans, int length, In in, SpokenTimes spoken) {
         int tail = 0;
+        boolean timed = false;
         for (Move move : in.moves()) {
-            boolean goes = move.deal().isPresent() && move.deal().get().pace() instanceof Deal.Pace.Spoken;
-            if (goes)
-                tail = Math.max(tail, ((Deal.Pace.Spoken) move.deal().get().pace()).before());
+            if (move.deal().isEmpty() || !(move.deal().get().pace() instanceof Deal.Pace.Spoken pace)) continue;
+            tail = Math.max(tail, pace.before());
+            timed |= !spoken.of(move.part()).isEmpty();
         }
+        if (timed) return tail == 0 || tail >= length ? firm(length) : ending(firm(length - tail), tail, false);
         if (tail == 0 || tail >= length) return spans;
         List<Timing.TimeSpan> kept = new ArrayList<>();
         int left = length - tail;
@@ -69,8 +72,17 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
             left -= frames;
         }
         if (left > 0) kept.add(new Timing.TimeSpan(left, false));
-        kept.add(new Timing.TimeSpan(tail, true));
-        return kept;
+        return ending(kept, tail, true);
+    }
+
+    private static List<Timing.TimeSpan> firm(int length) {
+        return List.of(new Timing.TimeSpan(length, true));
+    }
+
+    private static List<Timing.TimeSpan> ending(List<Timing.TimeSpan> spans, int tail, boolean firm) {
+        List<Timing.TimeSpan> all = new ArrayList<>(spans);
+        all.add(new Timing.TimeSpan(tail, firm));
+        return all;
     }
 
     private static List<Timing.TimeSpan> spans(Timing timing, int length) {

@@ -91,7 +91,7 @@ public final class ReelEffort {
         }
         int in = phases.get(PhaseName.IN).length();
         int out = phases.get(PhaseName.OUT).length();
-        Lengths lengths = Lengths.of(graphic, in, out, length);
+        Lengths lengths = Lengths.of(graphic, spoken, in, out, length);
         for (PhaseName name : PhaseName.PLAYED) {
             OfPhase phase = phases.get(name);
             boolean mirrored = name == PhaseName.OUT && graphic.out().mirrorsIn();

@@ -147,7 +147,7 @@ public final class ReelMaker {
         int in = motion.get(PhaseName.IN).length();
         boolean backwards = graphic.out().mirrorsIn();
         int out = backwards ? in : motion.get(PhaseName.OUT).length();
-        Lengths lengths = Lengths.of(graphic, in, out, length);
+        Lengths lengths = Lengths.of(graphic, spoken, in, out, length);
         Motions motions =
                 new Motions(motion, backwards, new Revealed(graphic, rest, solver, budget), present(), lengths);
         Reel reel = reel(motions);

@@ -56,14 +56,17 @@ class ChangeTaskIT {
     /** Another one comes next, and the first frame of the change is shown. */
     private static void next(FloorPage floor, String trial) {
         floor.button("Next: " + trial).click();
-        assertThat(floor.moment()).hasText(Pattern.compile("^swap 00:00 . frame 0 of [1-9]"));
+        assertThat(floor.moment()).hasText(Pattern.compile("^swap 0:00 . frame 0 of [1-9]"));
         floor.awaitStill();
     }
 
     private static Locator doing(FloorPage floor, String part) {
         return floor.page()
                 .locator(".row")
-                .filter(new Locator.FilterOptions().setHas(floor.part(part)))
+                .filter(new Locator.FilterOptions()
+                        .setHas(floor.page()
+                                .locator(".name")
+                                .filter(new Locator.FilterOptions().setHasText(Pattern.compile("^" + part + "$")))))
                 .locator(".told");
     }
 
@@ -154,7 +157,7 @@ class ChangeTaskIT {
         FloorPage floor = open(demo("next-up", "Five to come"));
         floor.type("Texts", "Heat 5\nNight kites\n\nWu\nBox-kite height\nPrize giving");
         floor.awaitStill();
-        floor.press("l");
+        floor.button("Play loop").click();
         assertThat(floor.moment()).hasText(Pattern.compile("^loop .* of (?!0)\\d+$"));
         floor.press("Space");
         at(floor, "Home");
@@ -163,8 +166,8 @@ class ChangeTaskIT {
         String first = whole(floor);
         java.util.Set<String> seen = new java.util.HashSet<>();
         for (int line = 0; line < 5; line++) {
-            // Where the sign shines likewise: it does so every 120 frames.
-            seen.add(floor.drawn(600, 900, 1200, 180));
+            // Beside the sign, which shines every 120 frames.
+            seen.add(floor.drawn(300, 900, 1500, 180));
             for (int i = 0; i < 17; i++) floor.press("Shift+ArrowRight");
             floor.awaitStill();
         }

@@ -49,6 +49,7 @@ class SearchIT {
         for (int i = 0; i < 30; i++) {
             APP.post("/api/reels", new Grown().reels());
             APP.post("/api/cases", new Grown().cases());
+            APP.post("/api/changes", new Grown().changes());
             APP.post("/api/edits", new Grown().edit("ADD_PART", "box", "in"));
         }
     }
@@ -111,6 +112,7 @@ class SearchIT {
         grow.accept(grown);
         ask(what + ": reels", "/api/reels", grown.reels());
         ask(what + ": cases", "/api/cases", grown.cases());
+        ask(what + ": changes", "/api/changes", grown.changes());
         ask(what + ": retimed", "/api/edits", grown.edit("RETIME_PHASE", "", "in"));
         ask(what + ": removed", "/api/edits", grown.edit("REMOVE_PART", "text", "in"));
         ask(what + ": duplicated", "/api/edits", grown.edit("DUPLICATE_PART", "text", "in"));

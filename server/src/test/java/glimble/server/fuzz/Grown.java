@@ -71,6 +71,9 @@ public final class Grown {
         all.put("filled", Grown::filled);
         all.put("one of", Grown::oneOf);
         all.put("trials", Grown::trials);
+        all.put("swap", Grown::swap);
+        all.put("series", Grown::series);
+        all.put("spoken", Grown::spoken);
         return all;
     }
 
@@ -90,6 +93,25 @@ public final class Grown {
     private void filling(ObjectNode filling) {
         document.withArray("fields")
                 .forEach(field -> filling.put(field.get("key").asString(), text));
+    }
+
+    /** From what is grown, twice interrupted, to the same with other letters. */
+    public String changes() {
+        ObjectNode request = JSON.createObjectNode();
+        request.set("document", document);
+        ArrayNode stages = request.putArray("stages");
+        for (int i = 0; i < 3; i++) {
+            ObjectNode stage = stages.addObject().put("phase", "IN").put("frame", 40);
+            other(stage.putObject("values"), i);
+        }
+        ArrayNode fillings = request.putArray("values");
+        for (int i = 0; i < values; i++) other(fillings.addObject(), i);
+        return request.toString();
+    }
+
+    private void other(ObjectNode filling, int turn) {
+        filling(filling);
+        if (turn % 2 == 0) filling.put("name", "W" + text.substring(1));
     }
 
     public String cases() {
@@ -246,6 +268,36 @@ public final class Grown {
             ObjectNode move = move("in", "chain " + i, "text", 1_900);
             if (i > 0) move.putObject("start").put("after", "chain " + (i - 1));
         }
+    }
+
+    private void swap() {
+        ObjectNode swap = document.putObject("swap");
+        for (String half : new String[] {"away", "back"}) {
+            swap.putObject(half).putArray("moves");
+            for (int i = 0; i < 60; i++) {
+                ObjectNode move = JSON.createObjectNode().put("key", half + i).put("part", "text");
+                move.put("channel", "y").put("length", 900).putObject("travel").put("px", 40);
+                move.putObject("start").put("at", i);
+                move.putObject("deal").put("over", "letters").put("total", 0.5);
+                ((ObjectNode) swap.get(half)).withArray("moves").add(move);
+            }
+        }
+        swap.putObject("flow").put("length", 2_000).put("ease", "linear");
+    }
+
+    private void series() {
+        ObjectNode field = (ObjectNode) document.withArray("fields").get(0);
+        field.put("kind", "lines").putObject("series").put("each", 10);
+        text = "Wu\nOona Varga\n".repeat(140).strip();
+    }
+
+    private void spoken() {
+        ((ObjectNode) document.withArray("fields").get(0)).put("kind", "spoken");
+        StringBuilder captions = new StringBuilder("WEBVTT\n\n00:00.000 --> 03:00.000\n");
+        for (int i = 1; i < 100; i++) captions.append(String.format("Wu <%02d:%02d.000>", i / 60, i % 60));
+        text = captions.append("Wu").toString();
+        ObjectNode deal = move("in", "spoken", "text", 100).putObject("deal");
+        deal.put("over", "letters").put("spoken", 5_000).put("before", 1_000);
     }
 
     private void longMoves() {
