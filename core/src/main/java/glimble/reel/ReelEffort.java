@@ -18,6 +18,7 @@ import glimble.motion.Dealing;
 import glimble.motion.Members;
 import glimble.motion.MoveOrder;
 import glimble.rest.RestEffort;
+import glimble.spoken.ShownValues;
 import glimble.spoken.SpokenTimes;
 import glimble.spoken.WebVtt;
 import java.util.EnumMap;
@@ -40,6 +41,11 @@ public final class ReelEffort {
 
     /** Frames of one phase: some hours, more than anything takes on air. */
     private static final long LONGEST = 1_000_000;
+
+    /** Steps for a change from one line of a series to the next, beside its parts. */
+    private static final int STEPS_PER_TURN = 10_000;
+    /** Steps for one part of it. */
+    private static final int STEPS_PER_TURNED = 1_000;
 
     private final Graphic graphic;
     private final Map<String, Long> lettersOf = new HashMap<>();
@@ -82,10 +88,23 @@ public final class ReelEffort {
                 .sum();
     }
 
+    /** What the turns of a series take at least, whatever moves in them. */
+    private Effort turns(int parts) {
+        int lines = ShownValues.series(graphic)
+                .map(field ->
+                        ShownValues.lines(values.getOrDefault(field.key(), "")).size())
+                .orElse(0);
+        if (lines < 2) return Effort.NONE;
+        return new Effort(
+                (long) lines * (STEPS_PER_TURN + (long) parts * STEPS_PER_TURNED),
+                lines + " lines are shown one after the other; use fewer");
+    }
+
     public Effort effort() {
         int count = graphic.parts().size();
         Effort effort = RestEffort.of(graphic, values)
                 .plus(new Effort((long) count * STEPS_PER_PART, count + " parts are worked out; use fewer"));
+        effort = effort.plus(turns(count));
         for (PhaseName name : PhaseName.PLAYED) {
             if (phases.get(name).isEndless()) return phases.get(name).endless();
         }

@@ -152,7 +152,7 @@ class PaintersIT {
         int trials = graphic.trials().size();
         Map<String, Double> differing = new LinkedHashMap<>();
         for (int from = 0; from < CHANGES; from++) {
-            // Back and forth between the first, and the last two, which have more in common.
+            // Between the last ones, which have more in common, and between the first.
             int stands = from < 2 ? trials - 3 + from : from - 2;
             int comes = (stands + 1) % trials;
             Changed changed = change(
