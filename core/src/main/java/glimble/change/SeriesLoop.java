@@ -35,7 +35,13 @@ public final class SeriesLoop {
      * @param rests frames for which the line before stood at rest
      * @param before what stood
      */
-    public record Turn(int begins, int rests, Shown before, Changed changed) {}
+    public record Turn(int begins, int rests, Shown before, Changed changed) {
+
+        /** The frame of the loop from which on the line that comes is at rest. */
+        public int rested() {
+            return begins + changed.worked().reel().in();
+        }
+    }
 
     private final WorkedOut first;
     private final Graphic graphic;

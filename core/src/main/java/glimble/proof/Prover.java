@@ -199,7 +199,15 @@ public final class Prover {
                         : series.turns().get(line).rests();
                 int length = series.lasts() ? worked.reel().in() + worked.reel().out() + 1 + series.frames() : asked;
                 List<Note> missing = missing(answered.answer(), filling);
-                check(new Judged(graphic, answered.answer(), worked, missing, faults, length, reads));
+                FaultList ofLine = new FaultList();
+                check(new Judged(graphic, answered.answer(), worked, missing, ofLine, length, reads));
+                int in = worked.reel().in();
+                int rests = line == 0 ? 0 : series.turns().get(line - 1).rested();
+                for (Fault fault : ofLine.all()) {
+                    // The rest of a later line is seen in the loop.
+                    boolean later = line > 0 && fault.phase() == PhaseName.IN && fault.frame() >= in;
+                    faults.add(later ? fault.at(PhaseName.LOOP, rests) : fault);
+                }
             }
             for (SeriesLoop.Turn turn : series.turns()) {
                 FaultList turning = new FaultList();
