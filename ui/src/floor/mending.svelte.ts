@@ -4,11 +4,12 @@ import type { Filling, Finding, Graphic, Mend } from '../api/types';
 /** Fillings that mends are proved with at most. */
 const MOST = 120;
 
-/** Those that show a finding first, then an even spread of the others. */
+/** Those that show a finding first, then an even spread of the others; a mend is proved with what stands, not with changes. */
 export function fillingsFor(finding: Finding, all: Filling[]): Filling[] {
-  const shown = [finding.trial, ...finding.trials.filter((trial) => trial !== finding.trial)];
+  const stands = (i: number) => !all[i]?.then?.length;
+  const shown = [finding.trial, ...finding.trials.filter((trial) => trial !== finding.trial)].filter(stands);
   const first = spread(shown, MOST / 2);
-  const others = all.map((_, i) => i).filter((i) => !finding.trials.includes(i));
+  const others = all.map((_, i) => i).filter((i) => !finding.trials.includes(i) && stands(i));
   return [...first, ...spread(others, MOST - first.length)].map((i) => all[i]!);
 }
 

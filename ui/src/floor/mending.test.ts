@@ -18,3 +18,10 @@ it('leaves room for others where nearly all show it', () => {
   expect(some.filter((name) => Number(name) >= 390)).toHaveLength(10);
   expect(some.length).toBeLessThanOrEqual(120);
 });
+
+it('leaves changes out', () => {
+  const changes = all.map((filling, i) => (i < 300 ? { ...filling, then: [{}] } : filling)) as Filling[];
+  const some = fillingsFor({ trial: 2, trials: [2, 310] } as Finding, changes);
+  expect(some[0]?.name).toBe('310');
+  expect(some).toHaveLength(100);
+});

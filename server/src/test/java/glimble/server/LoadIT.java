@@ -156,7 +156,6 @@ class LoadIT {
             socket.close();
         }
         long after = took();
-        System.out.println("DBG one " + one / 1000000 + " after " + after / 1000000);
         assertThat(after).as("as long as a few of them").isLessThan(6 * one);
     }
 

@@ -132,6 +132,7 @@ class ProofApiIT {
         request.put("check", "cases").put("part", "").put("other", "none").put("phase", "IN");
         request.set("fillings", proof.get("fillings"));
         JsonNode mends = Application.body(APP.post("/api/mends", request.toString()));
+        assertThat(mends.isArray()).as("%s", mends).isTrue();
         assertThat(mends).isNotEmpty();
         JsonNode first = mends.get(0);
         assertThat(first.get("added").asInt()).isZero();
@@ -205,7 +206,7 @@ class ProofApiIT {
     void checks_have_a_rule_and_a_limit() {
         JsonNode checks = Application.body(APP.get("/api/checks"));
         assertThat(checks)
-                .hasSize(20)
+                .hasSize(22)
                 .allSatisfy(check -> assertThat(check.get("rule").asString()).endsWith("."));
     }
 }

@@ -134,8 +134,6 @@ class MendsController {
     private List<Filling> fillings(MendsRequest request) {
         if (request.fillings() == null || request.fillings().isEmpty())
             throw new Refused("$.fillings", "is missing; send those that show the finding first");
-        if (request.fillings().size() > MOST_FILLINGS)
-            throw new Refused("$.fillings", "has more than " + MOST_FILLINGS + "; send fewer");
         List<Filling> fillings = new ArrayList<>();
         for (int i = 0; i < request.fillings().size(); i++) {
             ProofAnswer.FillingAnswer one = request.fillings().get(i);
@@ -147,6 +145,8 @@ class MendsController {
                     values.checked(one.values()),
                     one.onAir() == null ? Condition.Standing.NOTHING : one.onAir()));
         }
+        if (fillings.size() > MOST_FILLINGS)
+            throw new Refused("$.fillings", "has more than " + MOST_FILLINGS + " besides changes; send fewer");
         return fillings;
     }
 }
