@@ -84,6 +84,11 @@ final class FloorPage {
         return page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("Trials at the same moment"));
     }
 
+    /** The trials of the strip, without the buttons of what comes next. */
+    Locator trials() {
+        return strip().locator("button.surface");
+    }
+
     Locator status() {
         return page.getByRole(AriaRole.STATUS);
     }

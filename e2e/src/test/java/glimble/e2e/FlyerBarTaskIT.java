@@ -150,7 +150,7 @@ class FlyerBarTaskIT {
     @ValueSource(ints = {0, 1, 2, 3, 4, 5})
     void every_trial_fills_the_form_and_begins_and_ends_with_an_empty_picture(int trial) {
         FloorPage floor = open();
-        floor.strip().getByRole(AriaRole.BUTTON).nth(trial).click();
+        floor.trials().nth(trial).click();
         floor.press("Home");
         assertThat(floor.moment()).hasText(Pattern.compile("^in 0:00.*"));
         assertThat(floor.drawnBox()).isEmpty();
@@ -166,7 +166,7 @@ class FlyerBarTaskIT {
         floor.button("Keep as new trial").click();
         assertThat(floor.status()).containsText(Pattern.compile("not saved yet|draft kept"));
         floor.press("Control+z");
-        assertThat(floor.strip().getByRole(AriaRole.BUTTON)).hasCount(6);
+        assertThat(floor.trials()).hasCount(6);
         floor.button("Redo").click();
         floor.button("Save").click();
         assertThat(floor.status()).hasText(Pattern.compile("revision \\d+ · saved"));

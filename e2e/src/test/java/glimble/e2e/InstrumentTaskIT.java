@@ -171,11 +171,11 @@ class InstrumentTaskIT {
         }
         FloorPage floor = FloorPage.added(browser.page(), document);
         floor.awaitRest();
-        assertThat(floor.strip().getByRole(AriaRole.BUTTON)).hasCount(20);
+        assertThat(floor.trials()).hasCount(20);
         assertThat(floor.page().getByTestId("trials")).hasText("trial 1 of 20");
         for (int i = 0; i < 19; i++) floor.press("]");
         assertThat(floor.page().getByTestId("trials")).hasText("trial 20 of 20");
-        assertThat(floor.strip().getByRole(AriaRole.BUTTON).last()).isInViewport();
+        assertThat(floor.trials().last()).isInViewport();
         assertThat(floor.field("Name")).hasValue("Wu 20");
     }
 
@@ -302,7 +302,7 @@ class InstrumentTaskIT {
         floor.type("Name", "Typed by hand");
         floor.button("plate").click();
         floor.button("Propose trials").click();
-        assertThat(floor.strip().getByRole(AriaRole.BUTTON).first()).isVisible();
+        assertThat(floor.trials().first()).isVisible();
         new SheetPage(floor).settled();
         assertThat(floor.field("Name")).hasValue("Typed by hand");
         assertThat(chosenName(floor)).containsText("plate");
@@ -449,11 +449,20 @@ class InstrumentTaskIT {
     }
 
     @ParameterizedTest
-    @CsvSource({"flyer-bar", "wind-strap", "judge-bar", "heat-board", "twin-bar", "place-and-hour", "next-up"})
+    @CsvSource({
+        "flyer-bar",
+        "wind-strap",
+        "judge-bar",
+        "heat-board",
+        "twin-bar",
+        "place-and-hour",
+        "next-up",
+        "spoken-line"
+    })
     void the_browser_draws_the_same_picture_where_phases_meet(String demo) {
         FloorPage floor = added(demo, "Seams of " + demo);
         floor.awaitRest();
-        int trials = floor.strip().getByRole(AriaRole.BUTTON).count();
+        int trials = floor.trials().count();
         for (int trial = 0; trial < trials; trial++) {
             if (trial > 0) floor.press("]");
             floor.awaitStill();
