@@ -5,6 +5,7 @@
   import Timings from './Timings.svelte';
   import PhaseMark from '../frame/PhaseMark.svelte';
   import { length, type Phase } from '../player/moment';
+  import { replaced, without } from './lists';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import StepsList from './StepsList.svelte';
@@ -27,14 +28,6 @@
 
   function change(changes: Partial<PhaseDocument>) {
     void floor.change((now) => withPhase(now, phase, changes));
-  }
-
-  function replaced<T>(list: T[], index: number, changes: Partial<T>): T[] {
-    return list.map((item, i) => (i === index ? { ...item, ...changes } : item));
-  }
-
-  function without<T>(list: T[], index: number): T[] {
-    return list.filter((_, i) => i !== index);
   }
 
   function retime(wanted: number) {

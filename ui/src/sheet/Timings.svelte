@@ -3,6 +3,7 @@
   import type { FloorState } from '../floor/floor.svelte';
   import { phaseOf, withPhase } from '../floor/moves';
   import type { AnyPhase } from '../player/moment';
+  import { replaced, without } from './lists';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ManyPiece from './pieces/ManyPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
@@ -21,14 +22,6 @@
 
   function change(changes: Partial<PhaseDocument>) {
     void floor.change((now) => withPhase(now, phase, changes));
-  }
-
-  function replaced<T>(list: T[], index: number, changes: Partial<T>): T[] {
-    return list.map((item, i) => (i === index ? { ...item, ...changes } : item));
-  }
-
-  function without<T>(list: T[], index: number): T[] {
-    return list.filter((_, i) => i !== index);
   }
 </script>
 

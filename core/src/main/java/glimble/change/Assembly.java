@@ -67,14 +67,7 @@ final class Assembly {
     List<Layer> layers() {
         List<Layer> placed = new ArrayList<>();
         for (int i = 0; i < layers.size(); i++) {
-            Layer layer = layers.get(i);
-            Map<Integer, Integer> to = ofOld.get(i) ? oldTo : nextTo;
-            List<Layer.MaskBy> masks = new ArrayList<>();
-            for (Layer.MaskBy mask : layer.masks()) {
-                Integer by = to.get(mask.layer());
-                if (by != null) masks.add(new Layer.MaskBy(by, mask.inside(), mask.soft()));
-            }
-            placed.add(layer.among(masks, to.getOrDefault(layer.within(), -1)));
+            placed.add(layers.get(i).among(ofOld.get(i) ? oldTo : nextTo));
         }
         return placed;
     }

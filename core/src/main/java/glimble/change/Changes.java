@@ -24,7 +24,6 @@ import glimble.rest.RestEffort;
 import glimble.spoken.SpokenTimes;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -145,17 +144,6 @@ public final class Changes {
             Map<String, String> values,
             Typesetter typesetter,
             Pictures pictures,
-            Budget budget) {
-        return toLine(
-                shown, graphic, values, typesetter, pictures, graphic.frame().length(), budget);
-    }
-
-    private static Changed toLine(
-            Shown shown,
-            Graphic graphic,
-            Map<String, String> values,
-            Typesetter typesetter,
-            Pictures pictures,
             int length,
             Budget budget) {
         WorkedOut fresh = ReelMaker.make(graphic, values, typesetter, pictures, length, budget);
@@ -239,7 +227,6 @@ public final class Changes {
         Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures, this::inTime);
         Assembly assembly = new Assembly(shown, roles, times);
         List<Bar> bars = new ArrayList<>();
-        Map<String, Integer> ends = new HashMap<>();
         for (Part part : graphic.parts()) {
             String key = part.key();
             assembly.addGone(key);
@@ -257,8 +244,7 @@ public final class Changes {
         List<Layer> all = assembly.layers();
         int in = changes == 0 && !coming.isAny() ? 0 : Math.max(changes, Math.max(coming.end(), boxed(all)));
         Reel of = fresh.reel();
-        Reel reel = new Reel(
-                of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, changes, in));
+        Reel reel = new Reel(of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, in));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
         return new Changed(

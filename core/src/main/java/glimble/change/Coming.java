@@ -29,7 +29,7 @@ final class Coming {
     private final int ahead;
 
     /** Frame of the change at which each step stands, once it is known. */
-    private int[] stands = new int[0];
+    private final int[] stands;
 
     Coming(Shown shown, Reel next, Roles roles, Times times, Predicate<String> comes) {
         this.shown = shown;
@@ -162,7 +162,7 @@ final class Coming {
     }
 
     /** Where the in of the change waits. */
-    List<Reel.Pause> pauses(List<Layer> layers, int changes, int in) {
+    List<Reel.Pause> pauses(List<Layer> layers, int in) {
         List<Reel.Pause> pauses = new ArrayList<>();
         for (int i = 0; i < stands.length; i++) {
             int until = i + 1 < stands.length ? stands[i + 1] : in;

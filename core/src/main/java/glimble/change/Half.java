@@ -84,17 +84,7 @@ final class Half {
         List<Bar> bars = new ArrayList<>();
         for (Bar bar : motion.bars()) {
             if (!bar.part().equals(part)) continue;
-            bars.add(new Bar(
-                    bar.phase(),
-                    bar.move(),
-                    bar.part(),
-                    start(bar) - before + by,
-                    bar.length(),
-                    bar.away(),
-                    bar.waitsFor(),
-                    bar.waitsForPart(),
-                    bar.afterEnd(),
-                    bar.words()));
+            bars.add(bar.later(start(bar) - bar.start() - before + by));
         }
         return bars;
     }

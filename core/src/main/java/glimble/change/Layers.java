@@ -168,8 +168,7 @@ final class Layers {
         boolean same = doing == Doing.STAYS || doing == Doing.FLOWS || roles.isTinted(key) || roles.isLaidOver(key);
         Resize going = old || same ? goes(key) : null;
         boolean flows = roles.movesEarly(key) || roles.movesLate(key);
-        if (roles.isRiding(key) || doing == Doing.STAYS && !flows || !flows) return going;
-        if (doing == Doing.STAYS) return going;
+        if (!flows || doing == Doing.STAYS || roles.isRiding(key)) return going;
         if (!isCarried(part)) return resized(part, layer, old, going);
         double[][] at = places(part);
         double[] base = old ? at[0] : at[2];

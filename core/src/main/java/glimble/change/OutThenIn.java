@@ -40,13 +40,7 @@ final class OutThenIn {
             goes.add(out(leaving.layers().get(i), out));
             left.add(leaving.layers().get(i).part());
         }
-        for (Layer layer : goes) {
-            List<Layer.MaskBy> masks = layer.masks().stream()
-                    .filter(mask -> to.containsKey(mask.layer()))
-                    .map(mask -> new Layer.MaskBy(to.get(mask.layer()), mask.inside(), mask.soft()))
-                    .toList();
-            layers.add(layer.among(masks, to.getOrDefault(layer.within(), -1)));
-        }
+        for (Layer layer : goes) layers.add(layer.among(to));
         int before = layers.size();
         for (Layer layer : fresh.reel().layers()) layers.add(in(layer, begins, before));
         Reel of = fresh.reel();
@@ -59,7 +53,7 @@ final class OutThenIn {
         int in = Math.max(out, begins + of.in());
         Reel reel = new Reel(of.width(), of.height(), of.rate(), layers, in, of.loop(), of.out(), pauses);
         List<Bar> bars = new ArrayList<>();
-        for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(later(bar, begins));
+        for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(bar.later(begins));
         WorkedOut worked = new WorkedOut(
                 reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
         return new Changed(
@@ -109,20 +103,6 @@ final class OutThenIn {
                 .toList();
         int within = layer.within() < 0 ? -1 : layer.within() + before;
         return layer.with(tracks, resizes).among(masks, within);
-    }
-
-    private static Bar later(Bar bar, int by) {
-        return new Bar(
-                bar.phase(),
-                bar.move(),
-                bar.part(),
-                bar.start() + by,
-                bar.length(),
-                bar.away(),
-                bar.waitsFor(),
-                bar.waitsForPart(),
-                bar.afterEnd(),
-                bar.words());
     }
 
     private static List<PartChange> parts(

@@ -1,7 +1,6 @@
 package glimble.change;
 
 import glimble.budget.Budget;
-import glimble.graphic.Channel;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
@@ -93,7 +92,8 @@ public final class SeriesLoop {
         Shown before = Shown.atRest(first, graphic, shown);
         for (int i = 0; i < lines.size() && lines.size() > 1; i++) {
             Map<String, String> next = ShownValues.of(graphic, values, i + 1);
-            Changed changed = Changes.toLine(before, graphic, next, typesetter, pictures, budget);
+            Changed changed = Changes.toLine(
+                    before, graphic, next, typesetter, pictures, graphic.frame().length(), budget);
             int takes = changed.worked().reel().in();
             // However short its time, every line is seen at rest.
             int begins = at + Math.max(1, each - takes);
@@ -137,31 +137,17 @@ public final class SeriesLoop {
         return standing;
     }
 
-    /** Where the layers of one line have come to in the reel that is made. */
-    private static final class Places {
-        private final Map<Integer, Integer> to = new HashMap<>();
-
-        Layer placed(Layer layer) {
-            List<Layer.MaskBy> masks = new ArrayList<>();
-            for (Layer.MaskBy mask : layer.masks()) {
-                Integer by = to.get(mask.layer());
-                if (by != null) masks.add(new Layer.MaskBy(by, mask.inside(), mask.soft()));
-            }
-            return layer.among(masks, to.getOrDefault(layer.within(), -1));
-        }
-    }
-
     /** A reel that rests at the first line, with the series as its loop. */
     Reel addedTo(Reel reel) {
         if (turns.isEmpty()) return reel;
         List<Layer> layers = new ArrayList<>();
-        List<Places> of = new ArrayList<>();
-        List<Places> places = new ArrayList<>();
-        for (int line = 0; line <= turns.size(); line++) places.add(new Places());
+        List<Map<Integer, Integer>> of = new ArrayList<>();
+        List<Map<Integer, Integer>> places = new ArrayList<>();
+        for (int line = 0; line <= turns.size(); line++) places.add(new HashMap<>());
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer layer = reel.layers().get(i);
             boolean stays = Roles.isGone(layer) || still.contains(layer.part());
-            places.get(0).to.put(i, layers.size());
+            places.get(0).put(i, layers.size());
             of.add(places.get(0));
             layers.add(stays ? layer : leaving(layer, turns.get(0)));
             for (int line = 1; line <= turns.size() && !Roles.isGone(layer); line++) {
@@ -169,16 +155,16 @@ public final class SeriesLoop {
                 int next = next(came, layer.part());
                 if (next < 0) continue;
                 if (stays) {
-                    places.get(line).to.put(next, places.get(0).to.get(i));
+                    places.get(line).put(next, places.get(0).get(i));
                     continue;
                 }
-                places.get(line).to.put(next, layers.size());
+                places.get(line).put(next, layers.size());
                 of.add(places.get(line));
                 layers.add(line(came.worked().reel().layers().get(next), line));
             }
         }
         List<Layer> placed = new ArrayList<>();
-        for (int i = 0; i < layers.size(); i++) placed.add(of.get(i).placed(layers.get(i)));
+        for (int i = 0; i < layers.size(); i++) placed.add(layers.get(i).among(of.get(i)));
         int loop = (int) Math.min(Rounds.MOST, Rounds.common(length, reel.loop()));
         return new Reel(
                 reel.width(),
@@ -192,12 +178,12 @@ public final class SeriesLoop {
     }
 
     /** While the in waits, no line takes its turn. */
-    private List<Reel.Pause> pauses(Reel reel, Places places) {
+    private List<Reel.Pause> pauses(Reel reel, Map<Integer, Integer> places) {
         List<Reel.Pause> pauses = new ArrayList<>();
         for (Reel.Pause pause : reel.steps()) {
             List<Integer> standing = pause.standing().stream()
                     .filter(i -> still.contains(reel.layers().get(i).part()))
-                    .map(places.to::get)
+                    .map(places::get)
                     .toList();
             pauses.add(new Reel.Pause(pause.frame(), pause.part(), standing, pause.left()));
         }
@@ -220,7 +206,7 @@ public final class SeriesLoop {
         for (Track track : layer.tracks()) {
             tracks.add(track.phase() == PhaseName.IN ? looped(track, came.begins()) : track);
         }
-        tracks.add(gate(came.begins(), true));
+        tracks.add(looped(Layers.gate(came.begins(), true), 0));
         List<Resize> resizes = new ArrayList<>();
         for (Resize resize : layer.resizes()) {
             resizes.add(resize.phase() == PhaseName.IN ? looped(resize, came.begins()) : resize);
@@ -243,7 +229,7 @@ public final class SeriesLoop {
             }
             if (layer.units().isEmpty()) goes = goes.withUnits(old.units());
         }
-        if (!found) tracks.add(gate(turn.begins(), false));
+        if (!found) tracks.add(looped(Layers.gate(turn.begins(), false), 0));
         return goes.with(tracks, goes.resizes());
     }
 
@@ -264,10 +250,5 @@ public final class SeriesLoop {
                 later.fill(),
                 later.picture(),
                 length);
-    }
-
-    private Track gate(int frame, boolean opens) {
-        double[] values = opens ? new double[] {0, 1} : new double[] {1, 0};
-        return looped(Track.flowing(Channel.OPACITY, 0, 0, frame - 1, values), 0);
     }
 }

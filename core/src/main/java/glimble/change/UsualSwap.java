@@ -81,8 +81,7 @@ final class UsualSwap {
     }
 
     static int frames(Graphic graphic, double seconds) {
-        double rate = graphic.frame().rate().frames()
-                / (double) graphic.frame().rate().seconds();
+        double rate = graphic.frame().rate().perSecond();
         return Math.max(1, (int) Math.rint(seconds * rate));
     }
 

@@ -67,8 +67,7 @@ public final class Gestures {
         if (!of(part).contains(name))
             throw new IllegalArgumentException("there is no gesture '" + name + "' for " + key);
         Gestures gestures = new Gestures(part, box);
-        double rate = graphic.frame().rate().frames()
-                / (double) graphic.frame().rate().seconds();
+        double rate = graphic.frame().rate().perSecond();
         return MoveEdits.changed(graphic, phase, moves -> {
             List<Move> all = new ArrayList<>(moves);
             Set<String> taken = new HashSet<>();

@@ -81,8 +81,7 @@ public final class LoopGestures {
 
     private static Graphic withRound(Graphic graphic) {
         if (graphic.loop().length() > 0) return graphic;
-        double rate = graphic.frame().rate().frames()
-                / (double) graphic.frame().rate().seconds();
+        double rate = graphic.frame().rate().perSecond();
         Loop loop = new Loop(
                 (int) Math.rint(ROUND * rate),
                 graphic.loop().moves(),

@@ -62,8 +62,7 @@ public final class SwapGestures {
         if (!of(part).contains(name)) {
             throw new IllegalArgumentException("there is no gesture '" + name + "' for the swap of " + key);
         }
-        double rate = graphic.frame().rate().frames()
-                / (double) graphic.frame().rate().seconds();
+        double rate = graphic.frame().rate().perSecond();
         Graphic swapped = graphic;
         for (PhaseName half : List.of(PhaseName.AWAY, PhaseName.BACK)) {
             List<String> had = swapped.phase(half).moves().stream()

@@ -12,6 +12,11 @@ public record Rate(int frames, int seconds) {
         if (frames < 1 || seconds < 1) throw new IllegalArgumentException("a rate is a fraction of positive numbers");
     }
 
+    /** Rounded to a double. */
+    public double perSecond() {
+        return frames / (double) seconds;
+    }
+
     /** As written in a document: {@code 50} or {@code 30000/1001}. */
     public String word() {
         return seconds == 1 ? Integer.toString(frames) : frames + "/" + seconds;

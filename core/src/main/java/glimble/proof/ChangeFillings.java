@@ -88,11 +88,7 @@ final class ChangeFillings {
 
     private List<Difference> differences(Field field) {
         List<Difference> all = new ArrayList<>();
-        boolean text = field.isText();
-        boolean mirrors = graphic.mirror()
-                .map(mirror -> mirror.field().equals(field.key()))
-                .orElse(false);
-        if (text && !mirrors) {
+        if (field.isText() && !Fillings.isMirror(graphic, field)) {
             String sample = TrialTexts.of(field, Length.SAMPLE, Kind.PLAIN, writing);
             String one = TrialTexts.of(field, Length.ONE, Kind.WIDE, writing);
             String longest = TrialTexts.of(field, Length.LONGEST, Kind.PLAIN, writing);
@@ -108,7 +104,7 @@ final class ChangeFillings {
             }
             return all;
         }
-        List<String> values = values(field);
+        List<String> values = Fillings.values(graphic, field);
         all.add(new Difference("same", values.get(0), values.get(0)));
         for (int i = 0; i + 1 < values.size(); i++) {
             all.add(new Difference(word(values.get(i), values.get(i + 1)), values.get(i), values.get(i + 1)));
@@ -119,21 +115,6 @@ final class ChangeFillings {
 
     private static String word(String before, String after) {
         return (before.isEmpty() ? "blank" : before) + " → " + (after.isEmpty() ? "blank" : after);
-    }
-
-    private List<String> values(Field field) {
-        List<String> values = new ArrayList<>();
-        graphic.mirror()
-                .filter(mirror -> mirror.field().equals(field.key()))
-                .ifPresent(mirror -> values.add(mirror.when()));
-        switch (field.kind()) {
-            case CHOICE -> values.addAll(field.options());
-            case SWITCH -> values.add("on");
-            case NUMBER -> values.addAll(List.of("7", "1000"));
-            default -> values.add(field.sample());
-        }
-        if (!field.required()) values.add("");
-        return values.stream().distinct().toList();
     }
 
     /** Each interruption in its turn; what comes second is what another pair comes to. */

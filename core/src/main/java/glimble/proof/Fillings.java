@@ -142,13 +142,9 @@ public final class Fillings {
         all.putIfAbsent(List.of(filled, filling.onAir()), filling);
     }
 
-    private static boolean isText(Field field) {
-        return field.isText();
-    }
-
     private void addDimensions(Field field) {
-        if (!isText(field) || isMirror(field)) {
-            dimensions.add(new Dimension(field.key(), values(field), List.of(), List.of()));
+        if (!field.isText() || isMirror(graphic, field)) {
+            dimensions.add(new Dimension(field.key(), values(graphic, field), List.of(), List.of()));
             return;
         }
         List<Length> lengths = new ArrayList<>(List.of(Length.values()));
@@ -161,16 +157,17 @@ public final class Fillings {
                 new Dimension(field.key(), letters.stream().map(Kind::word).toList(), List.of(), letters));
     }
 
-    private boolean isMirror(Field field) {
+    static boolean isMirror(Graphic graphic, Field field) {
         return graphic.mirror()
                 .map(mirror -> mirror.field().equals(field.key()))
                 .orElse(false);
     }
 
-    private List<String> values(Field field) {
+    /** What a field that is no text is tried with, the usual first. */
+    static List<String> values(Graphic graphic, Field field) {
         List<String> values = new ArrayList<>();
         // Everything that a mirror tells apart.
-        if (isMirror(field)) values.add(graphic.mirror().orElseThrow().when());
+        if (isMirror(graphic, field)) values.add(graphic.mirror().orElseThrow().when());
         switch (field.kind()) {
             case CHOICE -> values.addAll(field.options());
             case SWITCH -> values.add("on");
@@ -205,9 +202,9 @@ public final class Fillings {
     }
 
     private String sample(Field field) {
-        return isText(field)
+        return field.isText()
                 ? TrialTexts.of(field, Length.SAMPLE, Kind.PLAIN, writing)
-                : values(field).get(0);
+                : values(graphic, field).get(0);
     }
 
     private List<Filling> pairs() {

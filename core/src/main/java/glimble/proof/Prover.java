@@ -187,6 +187,7 @@ public final class Prover {
             Take take = Take.of(graphic, filling.values(), typesetter, pictures, asked, budget);
             SeriesLoop series = take.series().orElseThrow();
             List<String> lines = ShownValues.lines(filling.values().get(field.key()));
+            List<Note> missing = missing(answered.answer(), filling);
             for (int line = 0; line < lines.size(); line++) {
                 Map<String, String> values = ShownValues.of(designed, filling.values(), line);
                 WorkedOut worked = ReelMaker.make(graphic, values, typesetter, pictures, asked, budget);
@@ -198,7 +199,6 @@ public final class Prover {
                         ? series.frames()
                         : series.turns().get(line).rests();
                 int length = series.lasts() ? worked.reel().in() + worked.reel().out() + 1 + series.frames() : asked;
-                List<Note> missing = missing(answered.answer(), filling);
                 FaultList ofLine = new FaultList();
                 check(new Judged(graphic, answered.answer(), worked, missing, ofLine, length, reads));
                 int in = worked.reel().in();

@@ -26,4 +26,10 @@ public record Bar(
         Optional<String> waitsFor,
         Optional<String> waitsForPart,
         boolean afterEnd,
-        String words) {}
+        String words) {
+
+    /** The same so many frames later. */
+    public Bar later(int by) {
+        return new Bar(phase, move, part, start + by, length, away, waitsFor, waitsForPart, afterEnd, words);
+    }
+}

@@ -5,6 +5,7 @@ import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import glimble.text.GlyphRun;
 import java.util.List;
+import java.util.Map;
 
 /**
  * One part to be drawn, in the coordinates of the rest picture.
@@ -80,6 +81,19 @@ public record Layer(
     /** The same with other motion. */
     public Layer with(List<Track> otherTracks, List<Resize> otherResizes) {
         return with(units, masks, within, otherTracks, otherResizes, absentIn);
+    }
+
+    /**
+     * The same in a reel of which only some layers are kept: a mask that is not is left out, and what stood in a group that is not stands by itself.
+     *
+     * @param to where each layer has come to, by its index before
+     */
+    public Layer among(Map<Integer, Integer> to) {
+        List<MaskBy> kept = masks.stream()
+                .filter(mask -> to.containsKey(mask.layer()))
+                .map(mask -> new MaskBy(to.get(mask.layer()), mask.inside(), mask.soft()))
+                .toList();
+        return among(kept, to.getOrDefault(within, -1));
     }
 
     /** The same in another reel. */

@@ -143,7 +143,7 @@ public final class PhaseMotion {
     }
 
     private double rate() {
-        return graphic.frame().rate().frames() / (double) graphic.frame().rate().seconds();
+        return graphic.frame().rate().perSecond();
     }
 
     /** Frames from the first to the last of the phase; a loop is at least as long as it says. */

@@ -166,8 +166,7 @@ public final class ReelEffort {
         OfPhase(PhaseName name, Phase phase) {
             this.name = name;
             this.phase = phase;
-            double rate = graphic.frame().rate().frames()
-                    / (double) graphic.frame().rate().seconds();
+            double rate = graphic.frame().rate().perSecond();
             for (Move move : phase.moves()) {
                 move.deal().ifPresent(deal -> dealings.put(move.key(), dealing(move, deal, rate)));
             }

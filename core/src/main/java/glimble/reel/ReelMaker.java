@@ -205,7 +205,7 @@ public final class ReelMaker {
         return new Reel(
                 graphic.frame().width(),
                 graphic.frame().height(),
-                rate.frames() / (double) rate.seconds(),
+                rate.perSecond(),
                 layers,
                 motions.length(PhaseName.IN),
                 motions.length(PhaseName.LOOP),
