@@ -20,6 +20,7 @@ import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
+import org.springframework.transaction.event.TransactionalEventListener;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -46,8 +47,13 @@ public class HouseStore {
 
     public House current() {
         House current = mapper.current().map(this::read).orElse(House.NONE);
-        known = current;
+        keep(current);
         return current;
+    }
+
+    /** What was read while a newer one was saved is not the last one. */
+    private synchronized void keep(House read) {
+        if (known == null || read.revision() >= known.revision()) known = read;
     }
 
     /** As it is, or as it was when last read or saved while the database is away. */
@@ -121,8 +127,13 @@ public class HouseStore {
                 json.writeValueAsString(StoredStyle.of(next)),
                 clock.instant(),
                 saveId.text().orElse(null));
-        known = next;
         events.publishEvent(new HouseChanged(current, next));
         return next;
+    }
+
+    /** Only what was really kept is known. */
+    @TransactionalEventListener
+    void saved(HouseChanged changed) {
+        keep(changed.after());
     }
 }

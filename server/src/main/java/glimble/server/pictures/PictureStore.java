@@ -13,6 +13,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.atomic.AtomicInteger;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -30,6 +31,9 @@ public class PictureStore implements Pictures {
     private final PictureMapper mapper;
     private final Clock clock;
     private volatile Known known;
+    /** How many have been taken in here. */
+    private final AtomicInteger taken = new AtomicInteger();
+
     private volatile List<PictureNote> lately;
     /** Those that were asked for lately, which are those of what is open. */
     private final Cache<String, PictureContent> contents = Caffeine.newBuilder()
@@ -69,17 +73,21 @@ public class PictureStore implements Pictures {
     private Map<String, Extent> extents() {
         Known now = known;
         if (now != null && clock.instant().isBefore(now.until())) return now.extents();
+        int before = taken.get();
+        Map<String, Extent> extents = new HashMap<>();
         try {
-            Map<String, Extent> extents = new HashMap<>();
             for (PictureNote note : mapper.everKnown()) {
                 extents.put(note.key(), new Extent(note.width(), note.height()));
             }
-            known = new Known(extents, clock.instant().plus(HOLDS));
         } catch (DataAccessException e) {
             if (now == null) throw e;
-            known = new Known(now.extents(), clock.instant().plus(HOLDS));
+            extents.putAll(now.extents());
         }
-        return known.extents();
+        Known read = new Known(extents, clock.instant().plus(HOLDS));
+        // What was read while one was taken in may be without it, and holds for nobody else.
+        if (taken.get() == before) known = read;
+        if (taken.get() != before) known = null;
+        return extents;
     }
 
     /** @throws NotThere if there has never been such a picture */
@@ -102,6 +110,7 @@ public class PictureStore implements Pictures {
             if (mapper.find(note.key()).isPresent()) continue;
             try {
                 mapper.add(note, file.bytes(), clock.instant());
+                taken.incrementAndGet();
                 known = null;
                 return note;
             } catch (DuplicateKeyException e) {

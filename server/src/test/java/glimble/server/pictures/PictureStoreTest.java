@@ -77,6 +77,18 @@ class PictureStoreTest {
     }
 
     @Test
+    void one_that_is_taken_in_while_they_are_read_is_known_at_once() {
+        when(mapper.everKnown())
+                .thenAnswer(reading -> {
+                    store.add("mark.png", new PictureFile("image/png", 30, 20, new byte[] {1}, List.of()));
+                    return List.of();
+                })
+                .thenReturn(List.of(MARK));
+        assertThat(store.extent("mark")).isEmpty();
+        assertThat(store.extent("mark")).isPresent();
+    }
+
+    @Test
     void what_was_seen_stays_while_the_database_is_away() {
         var away = new DataAccessResourceFailureException("away");
         PictureContent content = new PictureContent("image/png", new byte[] {1, 2});
