@@ -36,7 +36,20 @@
     worked && frame !== undefined ? momentOf(worked.whole, frame)! : { ...REST, frame: worked?.reel.in ?? 0 },
   );
 
+  /** Whether it has ever been in sight, or nearly: a long shelf is not worked out all at once. */
+  let seen = $state(false);
+
+  function watch(card: HTMLElement) {
+    const sight = new IntersectionObserver(
+      (entries) => (seen ||= entries.some(({ isIntersecting }) => isIntersecting)),
+      { rootMargin: '200px' },
+    );
+    sight.observe(card);
+    return () => sight.disconnect();
+  }
+
   $effect(() => {
+    if (!seen) return;
     workOut(stored.document, [sampleValues(stored.document)])
       .then(async ([first]) => {
         await ready([first!.reel]);
@@ -74,7 +87,7 @@
   }
 </script>
 
-<article class="card surface">
+<article class="card surface" {@attach watch}>
   <button
     class="plain open"
     onpointermove={scrub}

@@ -4,21 +4,29 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Request;
 import com.microsoft.playwright.options.AriaRole;
+import java.util.HashSet;
 import java.util.List;
-import java.util.Map;
+import java.util.Set;
 import java.util.regex.Pattern;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** The floor as a user works with it: by labels, keys and what is drawn. */
 final class FloorPage {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
+
+    /** ms in which nothing is drawn any more; what a key changes is drawn, or asked for, within two frames. */
+    private static final int STILL = 80;
 
     private final Page page;
+    /** What the server has not answered yet. */
+    private final Set<Request> asked = new HashSet<>();
 
     private FloorPage(Page page) {
         this.page = page;
+        page.onRequest(asked::add);
+        page.onRequestFinished(asked::remove);
+        page.onRequestFailed(asked::remove);
     }
 
     /** From the shelf, by its card. */
@@ -35,11 +43,7 @@ final class FloorPage {
 
     /** The floor of a graphic that is added to the shelf. */
     static FloorPage added(Page page, ObjectNode document) {
-        page.navigate(Packaged.shared().address());
-        Object id = page.evaluate("""
-                async (document) => (await (await fetch('/api/graphics', {method: 'POST',
-                  headers: {'Content-Type': 'application/json'}, body: JSON.stringify({document})})).json()).id
-                """, JSON.convertValue(document, Map.class));
+        long id = Packaged.shared().add(document.toString());
         page.navigate(Packaged.shared().address() + "#/floor/" + id);
         FloorPage floor = new FloorPage(page);
         floor.awaitRest();
@@ -118,13 +122,14 @@ final class FloorPage {
         page.waitForCondition(() -> drawn() > before);
     }
 
-    /** Waits until nothing new has been drawn for a while. */
+    /** Waits until everything that was asked of the server is answered, and nothing new has been drawn for a while. */
     void awaitStill() {
         int before;
         do {
+            page.waitForCondition(asked::isEmpty);
             before = drawn();
-            page.waitForTimeout(250);
-        } while (drawn() != before);
+            page.waitForTimeout(STILL);
+        } while (!asked.isEmpty() || drawn() != before);
     }
 
     /** Waits until what is drawn is that box, give or take, or for a few seconds. */

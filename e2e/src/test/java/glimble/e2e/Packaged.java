@@ -7,16 +7,21 @@ import java.net.ServerSocket;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
+import java.net.http.HttpRequest.BodyPublishers;
+import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
 import java.util.concurrent.locks.LockSupport;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
 
 /** The packaged application, running as a process of its own on an empty database. */
 final class Packaged {
     private static final String DATABASE =
             System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
+    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final long PATIENCE_NANOS = 90_000_000_000L;
     private static Packaged shared;
 
@@ -52,6 +57,38 @@ final class Packaged {
     static synchronized Packaged shared() {
         if (shared == null) shared = new Packaged();
         return shared;
+    }
+
+    /** Adds a graphic, past all screens: the wall of the shelf would be drawn for nothing. */
+    long add(String document) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + "api/graphics"))
+                .header("Content-Type", "application/json")
+                .POST(BodyPublishers.ofString("{\"document\": " + document + "}"))
+                .build();
+        return answer(request).get("id").asLong();
+    }
+
+    /** The newest graphic of a name. */
+    long named(String name) {
+        HttpRequest all =
+                HttpRequest.newBuilder(URI.create(address + "api/graphics")).build();
+        for (JsonNode stored : answer(all)) {
+            if (stored.at("/document/name").asString().equals(name))
+                return stored.get("id").asLong();
+        }
+        throw new IllegalStateException("there is no graphic called " + name);
+    }
+
+    private static JsonNode answer(HttpRequest request) {
+        try {
+            HttpResponse<String> answer = HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
+            if (answer.statusCode() >= 300) throw new IllegalStateException(answer.body());
+            return JSON.readTree(answer.body());
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
     }
 
     /** With a slash at its end. */

@@ -26,7 +26,10 @@ import glimble.reel.Reel;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
+import java.awt.AlphaComposite;
+import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -37,6 +40,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
@@ -131,15 +135,15 @@ class PaintersIT {
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         Reel reel = reel(graphic);
         ReelPainter painter = new ReelPainter(reel, TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
-        long id = id(graphic.name());
+        long id = Packaged.shared().named(graphic.name());
         Map<String, Double> differing = new LinkedHashMap<>();
         int whole = reel.in() + reel.out();
         for (int i = 1; i <= FRAMES; i++) {
             int at = Math.round(i * whole / (float) (FRAMES + 1));
             PhaseName phase = at <= reel.in() ? PhaseName.IN : PhaseName.OUT;
             int frame = at <= reel.in() ? at : at - reel.in();
-            double share = differing(painter.paint(phase, frame), drawn(id, phase, frame));
-            differing.put(phase + " " + frame, share);
+            differing.put(
+                    phase + " " + frame, Both.at(painter, id, phase, frame).differing());
         }
         assertThat(differing.values()).as("%s %s", graphic.name(), differing).allMatch(share -> share <= ALLOWED);
     }
@@ -148,7 +152,7 @@ class PaintersIT {
     @MethodSource("all")
     void both_draw_the_same_at_twenty_frames_of_five_changes(String json) throws IOException {
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
-        long id = id(graphic.name());
+        long id = Packaged.shared().named(graphic.name());
         int trials = graphic.trials().size();
         Map<String, Double> differing = new LinkedHashMap<>();
         for (int from = 0; from < CHANGES; from++) {
@@ -162,18 +166,15 @@ class PaintersIT {
             Reel reel = changed.worked().reel();
             ReelPainter painter = new ReelPainter(reel, TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
             List<Rect> stay = staying(changed);
-            BufferedImage firstPainted = null;
-            BufferedImage firstDrawn = null;
+            Both first = null;
             for (int i = 0; i < FRAMES / CHANGES; i++) {
                 int frame = Math.round(i * reel.in() / (FRAMES / CHANGES - 1f));
-                BufferedImage painted = painter.paint(PhaseName.IN, frame);
-                BufferedImage drawn = drawn(id, "IN/" + frame + "/" + stands + "/" + comes);
-                differing.put(stands + " → " + comes + " " + frame, differing(painted, drawn));
-                firstPainted = firstPainted == null ? painted : firstPainted;
-                firstDrawn = firstDrawn == null ? drawn : firstDrawn;
+                Both both = Both.of(painter, PhaseName.IN, frame, id, "IN/" + frame + "/" + stands + "/" + comes);
+                differing.put(stands + " → " + comes + " " + frame, both.differing());
+                first = first == null ? both : first;
                 for (Rect rect : stay) {
-                    assertThat(pixels(painted, rect)).isEqualTo(pixels(firstPainted, rect));
-                    assertThat(pixels(drawn, rect)).isEqualTo(pixels(firstDrawn, rect));
+                    assertThat(pixels(both.painted(), rect)).isEqualTo(pixels(first.painted(), rect));
+                    assertThat(pixels(both.drawn(), rect)).isEqualTo(pixels(first.drawn(), rect));
                 }
             }
         }
@@ -215,30 +216,29 @@ class PaintersIT {
         String json = new String(
                 PaintersIT.class.getResourceAsStream("/every-look.json").readAllBytes(), StandardCharsets.UTF_8);
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
-        page.navigate(Packaged.shared().address());
-        page.evaluate(
-                "json => fetch('/api/graphics', {method: 'POST', headers: {'Content-Type': 'application/json'},"
-                        + " body: '{\"document\": ' + json + '}'}).then(({status}) => status)",
-                json);
-        long id = id(graphic.name());
+        long id = Packaged.shared().add(json);
         ReelPainter painter = new ReelPainter(reel(graphic), TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
         for (int frame : new int[] {6, 17, 28, 40}) {
-            double share = differing(painter.paint(PhaseName.IN, frame), drawn(id, PhaseName.IN, frame));
+            double share = Both.at(painter, id, PhaseName.IN, frame).differing();
             assertThat(share).as("frame %s", frame).isLessThanOrEqualTo(ALLOWED);
         }
     }
 
-    private static long id(String name) {
-        page.navigate(Packaged.shared().address());
-        Object id = page.evaluate("""
-                async (name) => (await (await fetch('/api/graphics')).json())
-                  .filter(({document}) => document.name === name)[0].id
-                """, name);
-        return ((Number) id).longValue();
-    }
+    /** A frame by either; each is made while the other is. */
+    private record Both(BufferedImage painted, BufferedImage drawn) {
+        static Both at(ReelPainter painter, long id, PhaseName phase, int frame) throws IOException {
+            return of(painter, phase, frame, id, phase + "/" + frame);
+        }
 
-    private static BufferedImage drawn(long id, PhaseName phase, int frame) throws IOException {
-        return drawn(id, phase + "/" + frame);
+        static Both of(ReelPainter painter, PhaseName phase, int frame, long id, String where) throws IOException {
+            CompletableFuture<BufferedImage> painted = CompletableFuture.supplyAsync(() -> painter.paint(phase, frame));
+            BufferedImage drawn = PaintersIT.drawn(id, where);
+            return new Both(painted.join(), drawn);
+        }
+
+        double differing() {
+            return PaintersIT.differing(painted, drawn);
+        }
     }
 
     private static BufferedImage drawn(long id, String where) throws IOException {
@@ -253,29 +253,32 @@ class PaintersIT {
 
     /** The share of the pixels inked in either that differ by more than anyone could miss. */
     private static double differing(BufferedImage painted, BufferedImage drawn) {
-        long inked = 0;
-        long differ = 0;
-        for (int y = 0; y < painted.getHeight(); y++) {
-            for (int x = 0; x < painted.getWidth(); x++) {
-                int a = painted.getRGB(x, y);
-                int b = drawn.getRGB(x, y);
-                if (a >>> 24 == 0 && b >>> 24 == 0) continue;
-                inked++;
-                if (differ(a, b)) differ++;
-            }
+        int[] ours = covering(painted);
+        int[] others = covering(drawn);
+        int inked = 0;
+        int differ = 0;
+        for (int i = 0; i < ours.length; i++) {
+            if (ours[i] >>> 24 == 0 && others[i] >>> 24 == 0) continue;
+            inked++;
+            if (differ(ours[i], others[i])) differ++;
         }
         return inked == 0 ? 0 : differ / (double) inked;
     }
 
-    /** Component by component, as they are laid over a picture: a colour counts as much as it covers. */
+    /** The pixels as they are laid over a picture: a colour counts as much as it covers. */
+    private static int[] covering(BufferedImage image) {
+        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
+        Graphics2D graphics = plain.createGraphics();
+        graphics.setComposite(AlphaComposite.Src);
+        graphics.drawImage(image, 0, 0, null);
+        graphics.dispose();
+        return ((DataBufferInt) plain.getRaster().getDataBuffer()).getData();
+    }
+
+    /** Component by component. */
     private static boolean differ(int a, int b) {
-        int alphaA = a >>> 24;
-        int alphaB = b >>> 24;
-        if (Math.abs(alphaA - alphaB) > TELLING) return true;
-        for (int shift = 0; shift < 24; shift += 8) {
-            int partA = (a >> shift & 255) * alphaA / 255;
-            int partB = (b >> shift & 255) * alphaB / 255;
-            if (Math.abs(partA - partB) > TELLING) return true;
+        for (int shift = 0; shift < 32; shift += 8) {
+            if (Math.abs((a >>> shift & 255) - (b >>> shift & 255)) > TELLING) return true;
         }
         return false;
     }
