@@ -1,4 +1,5 @@
 <script lang="ts">
+  import type { Reel } from '../api/types';
   import Picture from '../picture/Picture.svelte';
   import { commonArea } from '../picture/area';
   import { within, type Moment } from '../player/moment';
@@ -25,6 +26,12 @@
   function moment(ofChange: boolean): Moment {
     if (!ofChange) return floor.moment.change ? { phase: 'IN', frame: 0 } : floor.moment;
     return floor.swapping.held ? { phase: 'IN', frame: 0, change: true } : floor.moment;
+  }
+
+  /** What ends at the moment at hand ends in all of them. */
+  function momentIn(reel: Reel, ofChange: boolean): Moment {
+    const same = ofChange === (floor.moment.change === true) && !interrupted;
+    return within(reel, moment(ofChange), same ? floor.reel : undefined);
   }
 
   function areaOf(mirrored: boolean) {
@@ -84,7 +91,7 @@
       >
         <Picture
           {reel}
-          moment={reel ? within(reel, moment(change !== undefined)) : floor.moment}
+          moment={reel ? momentIn(reel, change !== undefined) : floor.moment}
           {backdropId}
           area={closeUp ? areas[floor.trialsWorked[i]?.mirrored ? 1 : 0] : undefined}
           label={change ? `From ${floor.standing} to ${trial.name}` : `${trial.name} at the same moment`}

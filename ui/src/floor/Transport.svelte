@@ -208,12 +208,12 @@
     width: 122px;
   }
 
+  .paired .now {
+    flex: 0 0 auto;
+  }
+
   /* What stands and what comes have to be read first. */
   @media (width < 1600px) {
-    .paired .now {
-      flex: 0 0 auto;
-    }
-
     .paired .now .muted {
       display: none;
     }
@@ -223,7 +223,7 @@
     }
 
     .paired .backdrop {
-      width: 96px;
+      width: 112px;
     }
   }
 

@@ -79,10 +79,11 @@ export abstract class Editing extends Choice {
 
   /** @param seen the design it was worked out of; missing where that is not made, only looked at */
   protected show(worked: Worked, seen?: Seen): void {
+    const before = this.worked?.reel;
     this.worked = worked;
     if (seen) this.seen = seen;
     if (this.moment.change) return;
-    const moment = within(worked.reel, this.moment);
+    const moment = within(worked.reel, this.moment, before);
     // Setting it draws the whole strip anew.
     if (moment.frame !== this.moment.frame) this.moment = moment;
   }
@@ -166,10 +167,7 @@ export abstract class Editing extends Choice {
         this.#previewing = false;
         this.keepDraftSoon();
         afterwards();
-        const atRest =
-          !this.moment.change && this.moment.phase === 'IN' && this.moment.frame === this.worked?.reel.in;
         this.show(worked!, seen);
-        if (atRest) this.toRest();
         this.trialsWorked = ofTrials;
         this.refusal = '';
       } catch (error) {

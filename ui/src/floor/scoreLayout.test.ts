@@ -15,6 +15,11 @@ it('lays in, rest, loop and out from left to right within the width, in and out 
   expect(LOOP.scale * 100).toBeCloseTo(LOOP.width);
 });
 
+it('keeps the out of an in of eight seconds in sight', () => {
+  const { OUT } = columns({ ...REEL, in: 400, loop: 0 }, 954);
+  expect(OUT.left + OUT.width).toBeLessThanOrEqual(954);
+});
+
 it('keeps a column for a phase without frames', () => {
   const { OUT, LOOP } = columns({ ...REEL, loop: 0, out: 0 }, 954);
   expect(OUT.width).toBeGreaterThan(40);

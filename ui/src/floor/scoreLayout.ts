@@ -12,6 +12,8 @@ const LANE = BAR + 4;
 
 const NAMES = 156;
 const GAP = 14;
+/** px a frame; a graphic of ten seconds still stands in the score from its in to its out. */
+const LEAST_SCALE = 0.5;
 /** A phase without moves still has a column, as wide as so many frames. */
 const LEAST_FRAMES = 8;
 /** px for what each part does in a change, by shape and word. */
@@ -111,9 +113,11 @@ export function columns(
   // A short change is not lost beside a long in.
   const apart = swap.told ? LEAST_SWAP : swapFrames > 0 ? 0 : EMPTY_SWAP;
   const fixed = NAMES + room.rest + room.LOOP + told + 6 * GAP;
-  const shared = Math.max(1, (width - fixed) / (inFrames + swapFrames + outFrames));
+  const shared = Math.max(LEAST_SCALE, (width - fixed) / (inFrames + swapFrames + outFrames));
   const scale =
-    shared * swapFrames < apart ? Math.max(1, (width - fixed - apart) / (inFrames + outFrames)) : shared;
+    shared * swapFrames < apart
+      ? Math.max(LEAST_SCALE, (width - fixed - apart) / (inFrames + outFrames))
+      : shared;
   const inWidth = inFrames * scale * room.IN;
   const outWidth = outFrames * scale * room.OUT;
   const swapWidth = Math.max(apart, EMPTY_SWAP, swapFrames * scale) * (swapFrames > 0 ? room.SWAP : 1);

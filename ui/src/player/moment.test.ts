@@ -62,6 +62,16 @@ it('holds the last frame in a reel whose phase is shorter', () => {
   expect(within(REEL, { phase: 'IN', frame: 99 })).toEqual({ phase: 'IN', frame: 3 });
 });
 
+it('is at rest, or gone, in all reels together', () => {
+  const longer = { ...REEL, in: 9, out: 8 };
+  expect(within(longer, { phase: 'IN', frame: 3 }, REEL)).toEqual({ phase: 'IN', frame: 9 });
+  expect(within(longer, { phase: 'OUT', frame: REEL.out }, REEL)).toEqual({ phase: 'OUT', frame: 8 });
+  expect(within(longer, { phase: 'IN', frame: 2 }, REEL)).toEqual({ phase: 'IN', frame: 2 });
+  expect(within(REEL, { phase: 'IN', frame: 9 }, longer)).toEqual({ phase: 'IN', frame: 3 });
+  expect(within(longer, { phase: 'IN', frame: 0 }, { ...REEL, in: 0 })).toEqual({ phase: 'IN', frame: 9 });
+  expect(within(REEL, { phase: 'LOOP', frame: REEL.loop }, REEL).frame).toBe(REEL.loop);
+});
+
 it('writes times as seconds and frames', () => {
   expect(timecode(14, 50)).toBe('0:14');
   expect(timecode(107, 50)).toBe('2:07');

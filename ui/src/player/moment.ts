@@ -25,11 +25,18 @@ export function length(reel: Reel, phase: Phase): number {
   return phase === 'IN' ? reel.in : phase === 'LOOP' ? reel.loop : reel.out;
 }
 
-/** The same moment in a reel whose phases may be shorter: past its last frame, that one holds. */
-export function within(reel: Reel, moment: Moment): Moment {
+/**
+ * The same moment in a reel whose phases may be of other lengths: past its last frame, that one holds.
+ *
+ * @param of the reel it is a moment of: where its in or its out ends, that of the other one is at its end too
+ */
+export function within(reel: Reel, moment: Moment, of?: Reel): Moment {
+  const { phase } = moment;
+  const last = length(reel, phase);
+  const ended = of !== undefined && phase !== 'LOOP' && moment.frame >= length(of, phase);
   return {
-    phase: moment.phase,
-    frame: Math.max(0, Math.min(length(reel, moment.phase), moment.frame)),
+    phase,
+    frame: ended ? last : Math.max(0, Math.min(last, moment.frame)),
     ...(moment.change && { change: true }),
   };
 }

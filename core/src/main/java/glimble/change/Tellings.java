@@ -1,6 +1,7 @@
 package glimble.change;
 
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
 import glimble.graphic.StackPart;
 import glimble.rest.Rect;
@@ -24,10 +25,19 @@ final class Tellings {
         Tellings tellings = new Tellings(roles, middle, times);
         List<PartChange> parts = new ArrayList<>();
         for (Part part : graphic.parts()) {
-            if (part instanceof StackPart || !roles.doings().containsKey(part.key())) continue;
+            boolean told = roles.doings().containsKey(part.key()) && !(part instanceof StackPart);
+            if (!told || part instanceof GroupPart group && tellings.onlyHolds(graphic, group)) continue;
             parts.add(tellings.of(part.key()));
         }
         return parts;
+    }
+
+    /** Whether a group does nothing itself, while something in it does: that says it for itself. */
+    private boolean onlyHolds(Graphic graphic, GroupPart group) {
+        if (roles.of(group.key()) != Doing.STAYS) return false;
+        return group.parts().stream()
+                .anyMatch(key -> roles.of(key) != Doing.STAYS
+                        || graphic.part(key).orElseThrow() instanceof GroupPart inner && onlyHolds(graphic, inner));
     }
 
     private PartChange of(String key) {

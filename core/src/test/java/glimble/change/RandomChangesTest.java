@@ -10,6 +10,7 @@ import glimble.edit.Coloured;
 import glimble.graphic.Condition.Standing;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
@@ -99,9 +100,21 @@ class RandomChangesTest {
             assertBegins(shown, changed, what);
             assertEnds(changed, what);
             assertOut(changed, what);
+            assertGroups(changed, what);
             int in = changed.worked().reel().in();
             shown = Shown.of(changed, PhaseName.IN, random.nextInt(in + 1));
             values = next;
+        }
+    }
+
+    /** A group stays if everything in it does; of one that only holds what changes, nothing is told. */
+    private static void assertGroups(Changed changed, String what) {
+        for (PartChange part : changed.parts()) {
+            if (part.doing() != Doing.STAYS) continue;
+            if (!(changed.graphic().part(part.part()).orElseThrow() instanceof GroupPart group)) continue;
+            assertThat(group.parts())
+                    .as("%s: in %s", what, part.part())
+                    .allMatch(key -> changed.doing(key) == Doing.STAYS);
         }
     }
 
