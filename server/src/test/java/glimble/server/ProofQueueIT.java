@@ -57,6 +57,18 @@ class ProofQueueIT {
     }
 
     @Test
+    void what_was_saved_last_does_not_wait_for_what_is_proved_behind_the_scenes() {
+        Application fresh = new Application(Application.newDatabase("glimble_first_it"));
+        String graphic = graphic(fresh, document("wind-strap", "In a hurry"));
+        assertThat(settled(fresh, graphic, 1)).isEqualTo("FINISHED");
+        int all = Application.body(fresh.get("/api/graphics")).size();
+        assertThat(Application.body(fresh.get("/api/proofs")))
+                .as("of %s graphics, what is proved already", all)
+                .hasSizeLessThan(all - 2);
+        fresh.stop();
+    }
+
+    @Test
     void two_servers_on_one_database_share_the_work() {
         String url = Application.newDatabase("glimble_shared_it");
         Application one = new Application(url);

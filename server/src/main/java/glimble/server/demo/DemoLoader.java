@@ -61,6 +61,7 @@ class DemoLoader implements ApplicationRunner {
         for (String json : DemoGraphics.all()) {
             StoredGraphic added = store.add(read(json), SaveId.NONE);
             if (json.equals(DemoGraphics.named(STRAP))) addFaulty(added);
+            else events.publishEvent(new ProofAsked(added.id(), added.revision(), false));
         }
     }
 
@@ -69,7 +70,9 @@ class DemoLoader implements ApplicationRunner {
         store.save(strap.id(), strap.revision(), read(DemoGraphics.faulty()), SaveId.NONE);
         store.nameRevision(strap.id(), strap.revision() + 1, "five faults on purpose");
         store.save(strap.id(), strap.revision() + 1, read(strap.document()), SaveId.NONE);
-        events.publishEvent(new ProofAsked(strap.id(), strap.revision() + 1));
+        for (int revision : new int[] {strap.revision() + 1, strap.revision() + 2}) {
+            events.publishEvent(new ProofAsked(strap.id(), revision, false));
+        }
     }
 
     private Graphic read(String json) {

@@ -10,7 +10,9 @@ import glimble.server.house.House;
 import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.HouseChanged;
 import glimble.text.Typesetter;
+import java.util.Comparator;
 import java.util.HashSet;
+import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Predicate;
@@ -39,12 +41,19 @@ class OutdatedProofs {
         Predicate<Graphic> differs = differing(changed.before(), changed.after());
         // Most changes, of text styles and gestures, touch no proof: then no graphic has to be read.
         if (differs == NONE) return;
-        for (StoredGraphic stored : graphics.all()) {
+        for (StoredGraphic stored : lastSavedFirst(graphics.all())) {
             GraphicJson.read(stored.document(), typesetter.fonts())
                     .graphic()
                     .filter(differs)
-                    .ifPresent(graphic -> events.publishEvent(new ProofAsked(stored.id(), stored.revision())));
+                    .ifPresent(graphic -> events.publishEvent(new ProofAsked(stored.id(), stored.revision(), false)));
         }
+    }
+
+    /** What somebody is at work on comes before what nobody has touched for long. */
+    private static List<StoredGraphic> lastSavedFirst(List<StoredGraphic> all) {
+        return all.stream()
+                .sorted(Comparator.comparing(StoredGraphic::savedAt).reversed())
+                .toList();
     }
 
     /** Whether the proof of a graphic could come out otherwise. Text styles are copied to texts, so that they change nothing by themselves. */

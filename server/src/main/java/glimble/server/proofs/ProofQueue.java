@@ -2,6 +2,7 @@ package glimble.server.proofs;
 
 import com.github.kagkarlsson.scheduler.Scheduler;
 import com.github.kagkarlsson.scheduler.jdbc.MariaDBJdbcCustomization;
+import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
@@ -18,7 +19,8 @@ import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Which revisions are still to be proved. Stands in the database, in the same transaction as the save that asks for it, so that it goes on
- * after a restart and several servers share the work. Of what is saved only the newest revision of a graphic waits.
+ * after a restart and several servers share the work. Of what is saved only the newest revision of a graphic waits. What somebody waits
+ * for comes first.
  */
 @Component
 class ProofQueue implements SmartLifecycle {
@@ -53,6 +55,9 @@ class ProofQueue implements SmartLifecycle {
         scheduler = Scheduler.create(new TransactionAwareDataSourceProxy(database), task)
                 .jdbcCustomization(new MariaDBJdbcCustomization(false))
                 .threads(1)
+                .enablePriority()
+                // Only one is fetched: what somebody waits for overtakes all others.
+                .pollUsingFetchAndLockOnExecute(0.5, 1)
                 .pollingInterval(LOOKS)
                 .heartbeatInterval(ALIVE)
                 .missedHeartbeatsLimit(MISSED)
@@ -82,14 +87,14 @@ class ProofQueue implements SmartLifecycle {
     @EventListener
     void saved(GraphicSaved saved) {
         mapper.dropWaiting(instances(saved.id()));
-        add(saved.id(), saved.revision());
+        add(saved.id(), saved.revision(), Priority.HIGH);
     }
 
     @EventListener
     void asked(ProofAsked asked) {
         proofs.stop(asked.id(), asked.revision());
         mapper.dropWaiting(instances(asked.id(), asked.revision()));
-        add(asked.id(), asked.revision());
+        add(asked.id(), asked.revision(), asked.waited() ? Priority.HIGH : Priority.LOW);
     }
 
     @TransactionalEventListener(fallbackExecution = true)
@@ -102,10 +107,14 @@ class ProofQueue implements SmartLifecycle {
         scheduler.triggerCheckForDueExecutions();
     }
 
-    private void add(long graphic, int revision) {
+    private void add(long graphic, int revision, int priority) {
         // The same revision may be asked for again while it is being proved.
         String instance = graphic + ":" + revision + ":" + UUID.randomUUID();
-        scheduler.schedule(new TaskInstance<>(TASK, instance), clock.instant());
+        scheduler.schedule(
+                new TaskInstance.Builder<Void>(TASK, instance)
+                        .priority(priority)
+                        .build(),
+                clock.instant());
     }
 
     /** Whether it waits, or another server is at it. */

@@ -101,7 +101,7 @@ class ProofsController {
     @PostMapping("/api/graphics/{id}/revisions/{revision}/proof")
     ProofAnswer start(@PathVariable long id, @PathVariable int revision) {
         proofs.check(id, revision);
-        events.publishEvent(new ProofAsked(id, revision));
+        events.publishEvent(new ProofAsked(id, revision, true));
         return ProofAnswer.waiting(id, revision);
     }
 
