@@ -4,6 +4,7 @@ import com.microsoft.playwright.BrowserContext;
 import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
+import com.microsoft.playwright.assertions.PlaywrightAssertions;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -20,12 +21,16 @@ final class Browser implements AutoCloseable {
             "--disable-component-update",
             "--disable-sync");
 
+    /** ms; of what a machine with little to spare may take, such as a proof beside which others are made. */
+    private static final double PATIENCE = 30_000;
+
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
     private final List<String> requests = new ArrayList<>();
     private final List<String> errors = new ArrayList<>();
 
     Browser() {
+        PlaywrightAssertions.setDefaultAssertionTimeout(PATIENCE);
         playwright = Playwright.create(
                 new Playwright.CreateOptions().setEnv(Map.of("PLAYWRIGHT_SKIP_BROWSER_DOWNLOAD", "1")));
         browser = playwright

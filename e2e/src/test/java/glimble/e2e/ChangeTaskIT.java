@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import glimble.formats.DemoGraphics;
@@ -20,9 +19,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** An animator looks at what happens when a graphic gets other values while it stands. */
 class ChangeTaskIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    /** ms; of a proof beside which something else may be done. */
-    private static final HasTextOptions PATIENT = new HasTextOptions().setTimeout(30_000);
-
     private static Browser browser;
 
     @BeforeAll
@@ -223,7 +219,6 @@ class ChangeTaskIT {
                 .not()
                 .hasCount(0);
         floor.press("Control+s");
-        assertThat(page.getByTestId("proved"))
-                .hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"), PATIENT);
+        assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"));
     }
 }

@@ -103,10 +103,7 @@ class FlyerBarTaskIT {
         floor.press("Space");
         assertThat(floor.button("stop")).isVisible();
         assertThat(floor.moment()).hasText(Pattern.compile("^loop .*"));
-        assertThat(floor.moment())
-                .hasText(
-                        "out 0:21 · frame 21 of 21",
-                        new com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions().setTimeout(15_000));
+        assertThat(floor.moment()).hasText("out 0:21 · frame 21 of 21");
         assertThat(floor.button("all")).isVisible();
         assertThat(floor.drawnBox()).isEmpty();
     }

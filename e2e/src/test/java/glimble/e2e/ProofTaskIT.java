@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.assertions.LocatorAssertions.HasTextOptions;
 import com.microsoft.playwright.options.AriaRole;
 import glimble.formats.DemoGraphics;
 import java.nio.charset.StandardCharsets;
@@ -20,8 +19,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** An animator gives a graphic cases, has it proved, mends what is found, and steps through a board. */
 class ProofTaskIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    /** ms; a proof takes a second or two on a machine that has something else to do. */
-    private static final HasTextOptions PATIENT = new HasTextOptions().setTimeout(30_000);
 
     private static Browser browser;
 
@@ -145,8 +142,7 @@ class ProofTaskIT {
 
         // Saved, it is proved by itself.
         floor.press("Control+s");
-        assertThat(page.getByTestId("proved"))
-                .hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"), PATIENT);
+        assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"));
     }
 
     @Test
@@ -155,9 +151,9 @@ class ProofTaskIT {
         FloorPage floor = sheet.floor();
         Page page = floor.page();
         Locator state = page.getByTestId("proof-state");
-        assertThat(state).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"), PATIENT);
+        assertThat(state).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"));
         floor.button("Prove again").click();
-        assertThat(state).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"), PATIENT);
+        assertThat(state).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"));
         assertThat(page.getByText("to mend: give tag plate padding")).isVisible();
 
         page.locator(".cell").first().click();
@@ -167,8 +163,7 @@ class ProofTaskIT {
         sheet.write("Pad left", 28);
         sheet.write("Pad right", 28);
         floor.press("Control+s");
-        assertThat(page.getByTestId("proved"))
-                .hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"), PATIENT);
+        assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"));
         page.getByTestId("proved").click();
         assertThat(page.getByText("Nothing found: every frame of every filling is as it should be."))
                 .isVisible();
@@ -185,8 +180,7 @@ class ProofTaskIT {
         floor.press("Enter");
         sheet.settled();
         floor.press("Control+s");
-        assertThat(page.getByTestId("proved"))
-                .hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"), PATIENT);
+        assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, nothing found$"));
         go(page, "Proof");
         assertThat(page.getByText("accepted: The letters are cut out of the plate"))
                 .isVisible();
@@ -197,8 +191,7 @@ class ProofTaskIT {
         assertThat(page.getByText("Your changes are not in it; save to prove them."))
                 .isVisible();
         floor.press("Control+s");
-        assertThat(page.getByTestId("proof-state"))
-                .hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"), PATIENT);
+        assertThat(page.getByTestId("proof-state")).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"));
     }
 
     @Test
@@ -208,11 +201,11 @@ class ProofTaskIT {
         Page page = floor.page();
         go(page, "Proof");
         Locator state = page.getByTestId("proof-state");
-        assertThat(state).hasText(Pattern.compile("^proved for 232 fillings, nothing found$"), PATIENT);
+        assertThat(state).hasText(Pattern.compile("^proved for 232 fillings, nothing found$"));
         byte[] names = "tag,message\nNEXT,Ștefan Ițcu\nHOLD,ليلى الصقّار\n".getBytes(StandardCharsets.UTF_8);
         page.getByLabel("Table of names")
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload("names.csv", "text/csv", names));
-        assertThat(state).hasText(Pattern.compile("^proved for 234 fillings, nothing found$"), PATIENT);
+        assertThat(state).hasText(Pattern.compile("^proved for 234 fillings, nothing found$"));
         page.getByLabel("Table of names")
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload(
                         "wrong.csv", "text/csv", "a,b\n1,2".getBytes(StandardCharsets.UTF_8)));
@@ -222,7 +215,7 @@ class ProofTaskIT {
         assertThat(page.getByText("All of it can be read while it stands.")).isVisible();
         sheet.write("Limit of read", 3);
         floor.press("Control+s");
-        assertThat(state).hasText(Pattern.compile("^proved for 234 fillings, 1 finding$"), PATIENT);
+        assertThat(state).hasText(Pattern.compile("^proved for 234 fillings, 1 finding$"));
     }
 
     @Test
