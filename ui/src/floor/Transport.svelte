@@ -225,6 +225,10 @@
     .paired .backdrop {
       width: 112px;
     }
+
+    .paired .backdrop :global(.bx--select-input) {
+      padding-right: 30px;
+    }
   }
 
   @media (width < 1200px) {
