@@ -44,51 +44,59 @@
   }
 </script>
 
-<Modal passiveModal size="sm" modalHeading="New graphic" bind:open>
-  <p>It begins with</p>
-  <ul aria-label="What it begins with">
-    <li>
-      <button class="plain surface" onclick={() => begin()}>
-        <span class="empty"></span>
-        nothing
-      </button>
-    </li>
-    {#each starts as { document, reel } (document.name)}
+<div class="begin">
+  <Modal passiveModal size="sm" modalHeading="New graphic" bind:open>
+    <p>It begins with</p>
+    <ul aria-label="What it begins with">
       <li>
-        <button class="plain surface" onclick={() => begin(document)}>
-          <Picture
-            {reel}
-            moment={{ phase: 'IN', frame: reel?.in ?? 0 }}
-            area={reel && commonArea([reel])}
-            label={document.name}
-          />
-          {document.name.toLowerCase()}
+        <button class="plain surface" onclick={() => begin()}>
+          <span class="empty"></span>
+          nothing
         </button>
       </li>
-    {/each}
-  </ul>
-  {#if graphics.length > 0}
-    <label>
-      or with a copy of
-      <select
-        class="piece"
-        aria-label="A copy of"
-        onchange={(event) => {
-          const from = graphics.find(({ id }) => String(id) === event.currentTarget.value);
-          event.currentTarget.value = '';
-          if (from) begin(from.document);
-        }}
-      >
-        <option value="">a graphic on the shelf …</option>
-        {#each graphics as stored (stored.id)}
-          <option value={String(stored.id)}>{stored.document.name}</option>
-        {/each}
-      </select>
-    </label>
-  {/if}
-</Modal>
+      {#each starts as { document, reel } (document.name)}
+        <li>
+          <button class="plain surface" onclick={() => begin(document)}>
+            <Picture
+              {reel}
+              moment={{ phase: 'IN', frame: reel?.in ?? 0 }}
+              area={reel && commonArea([reel])}
+              label={document.name}
+            />
+            {document.name.toLowerCase()}
+          </button>
+        </li>
+      {/each}
+    </ul>
+    {#if graphics.length > 0}
+      <label>
+        or with a copy of
+        <select
+          class="piece"
+          aria-label="A copy of"
+          onchange={(event) => {
+            const from = graphics.find(({ id }) => String(id) === event.currentTarget.value);
+            event.currentTarget.value = '';
+            if (from) begin(from.document);
+          }}
+        >
+          <option value="">a graphic on the shelf …</option>
+          {#each graphics as stored (stored.id)}
+            <option value={String(stored.id)}>{stored.document.name}</option>
+          {/each}
+        </select>
+      </label>
+    {/if}
+  </Modal>
+</div>
 
 <style>
+  /* It grows downwards as more comes in, and nothing goes away under the pointer. */
+  .begin :global(.bx--modal) {
+    align-items: flex-start;
+    padding-top: 12vh;
+  }
+
   ul {
     display: grid;
     grid-template-columns: 1fr 1fr;

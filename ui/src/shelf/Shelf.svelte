@@ -65,22 +65,26 @@
     return () => clearInterval(look);
   });
 
-  const names = $derived((graphics ?? []).map(({ document }) => document.name));
+  /** Also asked for before the shelf has come. */
+  async function names(): Promise<string[]> {
+    return (graphics ?? (await allGraphics())).map(({ document }) => document.name);
+  }
 
   /** What a new graphic begins with is asked. */
   let beginning = $state(false);
 
   function create(document?: Graphic) {
     void load(async () => {
-      const name = freeName(document?.name ?? 'New graphic', names);
+      const name = freeName(document?.name ?? 'New graphic', await names());
       const added = await addGraphic(document ? { ...document, name } : emptyGraphic(name));
       await push(`/floor/${added.id}`);
     });
   }
 
   function duplicate({ document }: StoredGraphic) {
-    const copy: Graphic = { ...document, name: freeName(document.name, names) };
-    void load(() => addGraphic(copy));
+    void load(async () => {
+      await addGraphic({ ...document, name: freeName(document.name, await names()) });
+    });
   }
 
   function rename(stored: StoredGraphic, document: Graphic) {

@@ -6,8 +6,11 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
 import glimble.typeset.JdkTypesetter;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -310,6 +313,27 @@ class BuildingTaskIT {
         sheet.floor().page().reload();
         sheet.floor().awaitRest();
         assertThat(sheet.floor().colourAt(960, 540)).isEqualTo("#FF7A6B");
+    }
+
+    @Test
+    void what_a_new_graphic_can_begin_with_stays_under_the_pointer_while_the_rest_comes_in() {
+        Page page = browser.page();
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/starts", held::add);
+        page.navigate(Packaged.shared().address());
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New graphic"))
+                .click();
+        Locator nothing = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("nothing"));
+        // Stands still once it may be pressed.
+        nothing.click(new Locator.ClickOptions().setTrial(true));
+        page.waitForCondition(() -> !held.isEmpty());
+        BoundingBox before = nothing.boundingBox();
+        held.get(0).resume();
+        assertThat(page.getByRole(AriaRole.LIST, new Page.GetByRoleOptions().setName("What it begins with"))
+                        .getByRole(AriaRole.BUTTON))
+                .not()
+                .hasCount(1);
+        assertThat(nothing.boundingBox()).usingRecursiveComparison().isEqualTo(before);
     }
 
     @Test
