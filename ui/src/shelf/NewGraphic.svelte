@@ -49,7 +49,7 @@
     <p>It begins with</p>
     <ul aria-label="What it begins with">
       <li>
-        <button class="plain surface" onclick={() => begin()}>
+        <button class="plain surface" data-modal-primary-focus onclick={() => begin()}>
           <span class="empty"></span>
           nothing
         </button>
@@ -94,7 +94,10 @@
   /* It grows downwards as more comes in, and nothing goes away under the pointer. */
   .begin :global(.bx--modal) {
     align-items: flex-start;
-    padding-top: 12vh;
+  }
+
+  .begin :global(.bx--modal-container) {
+    margin-top: 12vh;
   }
 
   ul {
