@@ -321,9 +321,12 @@ class BuildingTaskIT {
         List<Route> held = new ArrayList<>();
         page.route("**/api/starts", held::add);
         page.navigate(Packaged.shared().address());
-        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New graphic"))
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("New graphic").setExact(true))
                 .click();
-        Locator nothing = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("nothing"));
+        Locator nothing = page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName("nothing").setExact(true));
         // Stands still once it may be pressed.
         nothing.click(new Locator.ClickOptions().setTrial(true));
         page.waitForCondition(() -> !held.isEmpty());
