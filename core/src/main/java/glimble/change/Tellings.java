@@ -4,6 +4,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
 import glimble.graphic.StackPart;
+import glimble.motion.Members;
 import glimble.rest.Rect;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
@@ -23,21 +24,23 @@ final class Tellings {
 
     static List<PartChange> of(Graphic graphic, Roles roles, Middle middle, Times times) {
         Tellings tellings = new Tellings(roles, middle, times);
+        Members members = new Members(graphic);
         List<PartChange> parts = new ArrayList<>();
         for (Part part : graphic.parts()) {
             boolean told = roles.doings().containsKey(part.key()) && !(part instanceof StackPart);
-            if (!told || part instanceof GroupPart group && tellings.onlyHolds(graphic, group)) continue;
+            if (!told || part instanceof GroupPart && tellings.onlyHolds(members.of(part.key()))) continue;
             parts.add(tellings.of(part.key()));
         }
         return parts;
     }
 
-    /** Whether a group does nothing itself, while something in it does: that says it for itself. */
-    private boolean onlyHolds(Graphic graphic, GroupPart group) {
-        if (roles.of(group.key()) != Doing.STAYS) return false;
-        return group.parts().stream()
-                .anyMatch(key -> roles.of(key) != Doing.STAYS
-                        || graphic.part(key).orElseThrow() instanceof GroupPart inner && onlyHolds(graphic, inner));
+    /**
+     * Whether a group does nothing itself, while something in it does: that says it for itself.
+     *
+     * @param group its key, and those of all that is in it
+     */
+    private boolean onlyHolds(List<String> group) {
+        return roles.of(group.get(0)) == Doing.STAYS && group.stream().anyMatch(key -> roles.of(key) != Doing.STAYS);
     }
 
     private PartChange of(String key) {

@@ -69,8 +69,7 @@ class SpokenReelTest {
     @Test
     void words_go_by_their_times_whatever_length_the_graphic_has() {
         Graphic graphic = graphic(Deal.Unit.WORDS, false);
-        double rate = graphic.frame().rate().frames()
-                / (double) graphic.frame().rate().seconds();
+        double rate = graphic.frame().rate().perSecond();
         for (Graphic of : List.of(graphic, graphic(Deal.Unit.WORDS, true))) {
             WorkedOut worked = ReelMaker.make(of, Map.of("said", SAID), TYPESETTER);
             assertThat(worked.words()).extracting(WorkedOut.Spoken::text).containsExactly("Hold", "your", "lines");

@@ -14,7 +14,6 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** The floor as a user works with it: by labels, keys and what is drawn. */
 final class FloorPage {
-
     /** ms in which nothing is drawn any more; what a key changes is drawn, or asked for, within two frames. */
     private static final int STILL = 80;
 

@@ -16,6 +16,7 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -449,16 +450,7 @@ class InstrumentTaskIT {
     }
 
     @ParameterizedTest
-    @CsvSource({
-        "flyer-bar",
-        "wind-strap",
-        "judge-bar",
-        "heat-board",
-        "twin-bar",
-        "place-and-hour",
-        "next-up",
-        "spoken-line"
-    })
+    @MethodSource("glimble.formats.DemoGraphics#names")
     void the_browser_draws_the_same_picture_where_phases_meet(String demo) {
         FloorPage floor = added(demo, "Seams of " + demo);
         floor.awaitRest();

@@ -22,6 +22,7 @@ final class Packaged {
     private static final String DATABASE =
             System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
     private static final JsonMapper JSON = JsonMapper.builder().build();
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final long PATIENCE_NANOS = 90_000_000_000L;
     private static Packaged shared;
 
@@ -81,7 +82,7 @@ final class Packaged {
 
     private static JsonNode answer(HttpRequest request) {
         try {
-            HttpResponse<String> answer = HttpClient.newHttpClient().send(request, BodyHandlers.ofString());
+            HttpResponse<String> answer = CLIENT.send(request, BodyHandlers.ofString());
             if (answer.statusCode() >= 300) throw new IllegalStateException(answer.body());
             return JSON.readTree(answer.body());
         } catch (IOException e) {
@@ -116,14 +117,13 @@ final class Packaged {
     }
 
     private void awaitReady() {
-        HttpClient client = HttpClient.newHttpClient();
         HttpRequest health =
                 HttpRequest.newBuilder(URI.create(address + "api/graphics")).build();
         long until = System.nanoTime() + PATIENCE_NANOS;
         while (System.nanoTime() < until) {
             try {
                 // Ready once the demo graphics are there.
-                if (client.send(health, BodyHandlers.ofString()).body().contains("Flyer bar")) return;
+                if (CLIENT.send(health, BodyHandlers.ofString()).body().contains("Flyer bar")) return;
             } catch (IOException notYet) {
                 // It is still starting.
             } catch (InterruptedException e) {

@@ -24,6 +24,11 @@ public final class DemoGraphics {
 
     private DemoGraphics() {}
 
+    /** Of their files, without their ending. */
+    public static List<String> names() {
+        return NAMES;
+    }
+
     public static List<String> all() {
         return NAMES.stream().map(DemoGraphics::named).toList();
     }

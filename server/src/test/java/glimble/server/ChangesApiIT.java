@@ -5,16 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.net.http.HttpResponse;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Changes over the API: from what stands, at any moment of it, to any values. */
 class ChangesApiIT {
-    private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final Application APP = Application.shared();
 
     private static ObjectNode request(ObjectNode document) {
-        ObjectNode request = JSON.createObjectNode();
+        ObjectNode request = Application.JSON.createObjectNode();
         request.set("document", document);
         request.putArray("stages")
                 .addObject()

@@ -83,9 +83,8 @@ public class PictureStore implements Pictures {
             if (now == null) throw e;
             extents.putAll(now.extents());
         }
-        Known read = new Known(extents, clock.instant().plus(HOLDS));
-        // What was read while one was taken in may be without it, and holds for nobody else.
-        if (taken.get() == before) known = read;
+        known = new Known(extents, clock.instant().plus(HOLDS));
+        // What was read while one was taken in may be without it.
         if (taken.get() != before) known = null;
         return extents;
     }
