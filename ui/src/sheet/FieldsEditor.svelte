@@ -36,6 +36,15 @@
     });
   }
 
+  /** One place earlier in the form. */
+  function earlier(place: number) {
+    void floor.change((document) => {
+      const others = [...(document.fields ?? [])];
+      others.splice(place - 1, 0, ...others.splice(place, 1));
+      return { ...document, fields: others };
+    });
+  }
+
   /** A name that texts can use, from what people call it. */
   function keyOf(text: string): string {
     const plain =
@@ -81,7 +90,7 @@
 </script>
 
 <h3 class="caption">Fields</h3>
-{#each fields as field (field.key)}
+{#each fields as field, place (field.key)}
   <div class="field">
     <p>
       <TextPiece
@@ -90,6 +99,14 @@
         onchange={(text) => change(field.key, { label: text })}
       />
       <code class="figures muted">{`{${field.key}}`}</code>
+      {#if place > 0}
+        <button
+          class="plain act"
+          aria-label="Ask for {field.key} earlier"
+          title="Earlier in the form"
+          onclick={() => earlier(place)}>earlier</button
+        >
+      {/if}
       <button
         class="plain act"
         aria-label="Remove field {field.key}"
@@ -171,6 +188,21 @@
         <span class="figures">{most(narrow)}</span> narrow letters
       </p>
     {/each}
+    <p class="sample">
+      under <TextPiece
+        label="Heading of {field.key}"
+        value={field.group ?? ''}
+        empty="no heading"
+        onchange={(group) => change(field.key, { group: group.trim() || undefined })}
+      /> in the form, hint
+      <TextPiece
+        label="Hint of {field.key}"
+        wide
+        value={field.hint ?? ''}
+        empty="none"
+        onchange={(hint) => change(field.key, { hint: hint.trim() || undefined })}
+      />
+    </p>
     <p class="sample">
       sample <TextPiece
         label="Sample of {field.key}"

@@ -20,6 +20,8 @@
   const RASTERS = ['1920 × 1080', '3840 × 2160', '1280 × 720', '1080 × 1920'];
   const KEEP = 'rescale to …';
   const NEVER = 'never';
+  /** Of a graphic that names none. */
+  const USUAL_BERTH = 'main';
   const fields = $derived((document.fields ?? []).map(({ key }) => key));
   const frame = $derived(document.frame);
 
@@ -50,6 +52,15 @@
     value={(document.tags ?? []).join(', ')}
     onchange={(text) => change({ tags: tagsOf(text) })}
   />
+</p>
+<p>
+  on the output it stands at
+  <TextPiece
+    label="Berth"
+    value={document.berth ?? USUAL_BERTH}
+    onchange={(berth) => change({ berth: berth.trim() || undefined })}
+  />
+  <span class="muted">(one graphic at a time)</span>
 </p>
 <h3 class="caption">Frame</h3>
 <p>

@@ -5,12 +5,14 @@
     label: string;
     value: string;
     wide?: boolean;
+    /** What is said while it is blank. */
+    empty?: string;
     /** Whether it changes as one types; otherwise when one is done. */
     asTyped?: boolean;
     onchange: (value: string) => void;
   }
 
-  const { label, value, wide = false, asTyped = false, onchange }: Props = $props();
+  const { label, value, wide = false, empty, asTyped = false, onchange }: Props = $props();
 
   let had = '';
 
@@ -31,6 +33,7 @@
     title={label}
     autocomplete="off"
     dir="auto"
+    placeholder={empty}
     {value}
     use:live={{ value, read: (text) => text, write: String, change: onchange }}
     onkeydown={key}
@@ -43,6 +46,7 @@
     title={label}
     autocomplete="off"
     dir="auto"
+    placeholder={empty}
     {value}
     onfocus={(event) => (had = event.currentTarget.value)}
     onchange={(event) => event.currentTarget.value !== value && onchange(event.currentTarget.value)}

@@ -209,8 +209,28 @@ public final class RandomGraphic {
                                 List.of(new ProofRules.Accepted(
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
-                one(4) ? any(List.of("tr", "el-GR", "de")) : "");
-        return spoken(inSeries(one(3) ? graphic : swapping(graphic)));
+                one(4) ? any(List.of("tr", "el-GR", "de")) : "",
+                one(3) ? "bar" : Graphic.USUAL_BERTH);
+        return asked(spoken(inSeries(one(3) ? graphic : swapping(graphic))));
+    }
+
+    /** Forms may say more beside fields. */
+    private Graphic asked(Graphic graphic) {
+        return graphic.withFields(graphic.fields().stream()
+                .map(field -> one(3)
+                        ? new Field(
+                                field.key(),
+                                field.label(),
+                                field.kind(),
+                                field.required(),
+                                field.longest(),
+                                field.options(),
+                                field.sample(),
+                                field.language(),
+                                field.series(),
+                                new Field.Asked(one(2) ? "Flyer" : "", one(2) ? "As on the list" : ""))
+                        : field)
+                .toList());
     }
 
     /** Words of a text may go by the times at which they are spoken. */
@@ -257,7 +277,8 @@ public final class RandomGraphic {
                                 field.options(),
                                 field.sample(),
                                 field.language(),
-                                Optional.of(new Field.Series(20 + upTo(100), one(2))))
+                                Optional.of(new Field.Series(20 + upTo(100), one(2))),
+                                field.asked())
                         : field)
                 .toList());
     }

@@ -59,7 +59,8 @@ public final class GraphicReader {
                 "variants",
                 "cases",
                 "proof",
-                "language");
+                "language",
+                "berth");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -89,7 +90,8 @@ public final class GraphicReader {
                 CaseReader.variants(spot),
                 CaseReader.cases(spot),
                 CaseReader.proof(spot),
-                language(spot));
+                language(spot),
+                spot.has("berth") ? spot.at("berth").key() : Graphic.USUAL_BERTH);
     }
 
     /** Notes every key that an earlier item already has. */
@@ -133,7 +135,18 @@ public final class GraphicReader {
     }
 
     private static Field field(Spot spot) {
-        spot.only("key", "label", "kind", "required", "longest", "options", "sample", "language", "series");
+        spot.only(
+                "key",
+                "label",
+                "kind",
+                "required",
+                "longest",
+                "options",
+                "sample",
+                "language",
+                "series",
+                "group",
+                "hint");
         Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
@@ -149,7 +162,14 @@ public final class GraphicReader {
                 options,
                 spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "",
                 language(spot),
-                series(spot, kind));
+                series(spot, kind),
+                asked(spot));
+    }
+
+    private static Field.Asked asked(Spot spot) {
+        return new Field.Asked(
+                spot.has("group") ? spot.at("group").text(Limits.KEY) : "",
+                spot.has("hint") ? spot.at("hint").text(Limits.HINT) : "");
     }
 
     /** {@code {"each": 75}} or {@code {"length": 500}}, frames. */

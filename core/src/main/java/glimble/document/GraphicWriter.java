@@ -67,6 +67,7 @@ public final class GraphicWriter {
             maker.put("guides", lines.made());
         }
         if (!graphic.language().isEmpty()) maker.put("language", graphic.language());
+        if (!graphic.berth().equals(Graphic.USUAL_BERTH)) maker.put("berth", graphic.berth());
         return maker.made();
     }
 
@@ -90,6 +91,8 @@ public final class GraphicWriter {
                 .putUnlessEmpty("options", texts(field.options()))
                 .put("sample", field.sample());
         if (!field.language().isEmpty()) maker.put("language", field.language());
+        if (!field.asked().group().isEmpty()) maker.put("group", field.asked().group());
+        if (!field.asked().hint().isEmpty()) maker.put("hint", field.asked().hint());
         field.series()
                 .ifPresent(series -> maker.put(
                         "series",

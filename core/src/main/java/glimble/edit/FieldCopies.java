@@ -14,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -100,7 +101,9 @@ final class FieldCopies {
                     field.longest(),
                     field.options(),
                     field.sample(),
-                    field.language()));
+                    field.language(),
+                    Optional.empty(),
+                    field.asked()));
         }
         fields.addAll(after, copies);
         return graphic.withFields(fields)

@@ -14,6 +14,7 @@ import java.util.Optional;
  * @param language BCP 47, of what is filled in; empty for that of the graphic
  * @param sample what stands in it when the graphic is shown to people
  * @param series how its lines are shown one after the other; empty where they are shown together
+ * @param asked how a form asks for it
  */
 public record Field(
         String key,
@@ -24,7 +25,8 @@ public record Field(
         List<String> options,
         String sample,
         String language,
-        Optional<Series> series) {
+        Optional<Series> series,
+        Asked asked) {
 
     /** One of which all that is filled in is shown together. */
     public Field(
@@ -36,7 +38,7 @@ public record Field(
             List<String> options,
             String sample,
             String language) {
-        this(key, label, kind, required, longest, options, sample, language, Optional.empty());
+        this(key, label, kind, required, longest, options, sample, language, Optional.empty(), Asked.PLAINLY);
     }
 
     /** One of no language of its own. */
@@ -61,6 +63,16 @@ public record Field(
      * @param each whether they are those of each
      */
     public record Series(int frames, boolean each) {}
+
+    /**
+     * What a form says beside it.
+     *
+     * @param group heading under which it stands with its neighbours of the same; empty for none
+     * @param hint what whoever fills it in should know; empty for none
+     */
+    public record Asked(String group, String hint) {
+        public static final Asked PLAINLY = new Asked("", "");
+    }
 
     /** How a form asks for it. */
     public enum Kind {

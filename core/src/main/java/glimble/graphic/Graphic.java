@@ -23,6 +23,7 @@ import java.util.function.UnaryOperator;
  * @param cases which variants answer which values, the first that fits; without any the phases themselves do
  * @param proof what is said of its proof
  * @param language BCP 47, of its texts where a field says no other; empty for none in particular
+ * @param berth where on the output it stands
  */
 public record Graphic(
         String name,
@@ -40,7 +41,11 @@ public record Graphic(
         List<Variant> variants,
         List<Case> cases,
         ProofRules proof,
-        String language) {
+        String language,
+        String berth) {
+
+    /** The berth of a graphic that names none. */
+    public static final String USUAL_BERTH = "main";
 
     public Graphic {
         fields = List.copyOf(fields);
@@ -80,7 +85,8 @@ public record Graphic(
                 List.of(),
                 List.of(),
                 ProofRules.USUAL,
-                "");
+                "",
+                USUAL_BERTH);
     }
 
     public Optional<Part> part(String key) {
@@ -111,37 +117,37 @@ public record Graphic(
     public Graphic withFrame(Frame other) {
         return new Graphic(
                 name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
                 name, frame, others, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
                 name, frame, fields, others, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, other, trials, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, others, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, others, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -155,13 +161,13 @@ public record Graphic(
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
                 name, frame, fields, parts, otherIn, otherLoop, otherOut, swap, mirror, trials, tags, guides, variants,
-                cases, proof, language);
+                cases, proof, language, berth);
     }
 
     public Graphic withSwap(Swap other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, other, mirror, trials, tags, guides, variants, cases, proof,
-                language);
+                language, berth);
     }
 
     /** The same with another phase in the place of the one of that name. */
@@ -175,19 +181,19 @@ public record Graphic(
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, others, cases, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, others, proof,
-                language);
+                language, berth);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, other,
-                language);
+                language, berth);
     }
 
     /** A variant of a phase by its name; empty if there is none. */

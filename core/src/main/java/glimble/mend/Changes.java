@@ -68,6 +68,7 @@ final class Changes {
                 field.options(),
                 field.sample(),
                 field.language(),
-                field.series());
+                field.series(),
+                field.asked());
     }
 }
