@@ -1,0 +1,19 @@
+package glimble.air;
+
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import java.util.Map;
+
+/**
+ * A graphic with what is filled in, as it goes on air.
+ *
+ * @param of which graphic at which revision: what is of the same changes while it stands, anything else goes out first
+ * @param designed the design, framed as the house wants it
+ * @param palette colours of the house
+ * @param values text by field key; a missing one is blank
+ */
+public record Filled(String of, Graphic designed, Palette palette, Map<String, String> values) {
+    public Filled {
+        values = Map.copyOf(values);
+    }
+}

@@ -1,0 +1,132 @@
+package glimble.air;
+
+import glimble.change.PartChange;
+import glimble.change.Shown;
+import glimble.reel.EarlyOut;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.OptionalLong;
+
+/**
+ * One reel on air, from the frame at which it begins: a take, or a change, of which the in is the change. Immutable. Frames are those of the
+ * output, whole and counted from its beginning.
+ */
+public final class Play {
+    private final Filled filled;
+    private final Reel reel;
+    private final long from;
+    /** In frames of its own: it is taken at 0. */
+    private final Playback playback;
+
+    private final Optional<Reel> out;
+    private final List<PartChange> changes;
+    private final Stands stands;
+
+    /** What stands at a moment, so that a change can begin there. */
+    interface Stands {
+        Shown at(Playback.Moment moment);
+    }
+
+    Play(Filled filled, Reel reel, long from, List<PartChange> changes, Stands stands) {
+        this(filled, reel, from, Playback.idle(reel).take(0), Optional.empty(), changes, stands);
+    }
+
+    private Play(
+            Filled filled,
+            Reel reel,
+            long from,
+            Playback playback,
+            Optional<Reel> out,
+            List<PartChange> changes,
+            Stands stands) {
+        this.filled = filled;
+        this.reel = reel;
+        this.from = from;
+        this.playback = playback;
+        this.out = out;
+        this.changes = List.copyOf(changes);
+        this.stands = stands;
+    }
+
+    public Filled filled() {
+        return filled;
+    }
+
+    public Reel reel() {
+        return reel;
+    }
+
+    /** The frame at which it begins. */
+    public long from() {
+        return from;
+    }
+
+    /** The frames at which the operator went on at a step, in the order of time. */
+    public List<Long> nexts() {
+        return playback.nexts().stream().map(next -> from + next).toList();
+    }
+
+    /** The frame at which its out begins; empty while it has not been asked for. */
+    public OptionalLong leaves() {
+        OptionalInt leaving = playback.leaving();
+        return leaving.isEmpty() ? OptionalLong.empty() : OptionalLong.of(from + leaving.getAsInt());
+    }
+
+    /** The reel whose out is played; empty while the out has not been asked for. */
+    public Optional<Reel> out() {
+        return out;
+    }
+
+    /** The first frame at which nothing of it is left; empty while the out has not been asked for. */
+    public OptionalLong end() {
+        OptionalLong leaves = leaves();
+        return leaves.isEmpty() ? leaves : OptionalLong.of(leaves.getAsLong() + playback.out() + 1);
+    }
+
+    /** What each part does, if it is a change; none of a take. */
+    public List<PartChange> changes() {
+        return changes;
+    }
+
+    /** Steps that are still to come. */
+    public int stepsLeft() {
+        return playback.steps().size() - playback.nexts().size();
+    }
+
+    /** What is shown of it; idle before it begins and once it is over. */
+    public Playback.Moment at(long frame) {
+        return frame < from ? Playback.idle(reel).at(0) : playback.at(own(frame));
+    }
+
+    Play stepped(long frame) {
+        return new Play(filled, reel, from, playback.next(own(frame)), out, changes, stands);
+    }
+
+    /** With the out begun from wherever each part stands. */
+    Play left(long frame) {
+        Shown shown = shown(frame);
+        Reel leaving = EarlyOut.of(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
+        Playback ending = new Playback(
+                playback.in(),
+                playback.loop(),
+                leaving.out(),
+                playback.steps(),
+                playback.taken(),
+                playback.nexts(),
+                OptionalInt.empty(),
+                Optional.empty());
+        return new Play(filled, reel, from, ending.leave(own(frame)), Optional.of(leaving), changes, stands);
+    }
+
+    Shown shown(long frame) {
+        return stands.at(playback.at(own(frame)));
+    }
+
+    /** So many frames after it began: what stands for longer than an int can count, does so at rest. */
+    private int own(long frame) {
+        return (int) Math.max(0, Math.min(Integer.MAX_VALUE, frame - from));
+    }
+}
