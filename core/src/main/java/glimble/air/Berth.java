@@ -93,9 +93,12 @@ public record Berth(List<Play> plays) {
 
     /** Without what was over before a frame. */
     public Berth since(long frame) {
-        Optional<Play> first = shown(frame).or(() -> waiting(frame));
-        if (first.isEmpty()) return EMPTY;
-        return new Berth(plays.subList(plays.indexOf(first.get()), plays.size()));
+        int first = 0;
+        for (int i = 0; i < plays.size(); i++) {
+            if (plays.get(i).from() > frame) break;
+            first = isOver(plays.get(i), frame) ? i + 1 : i;
+        }
+        return new Berth(plays.subList(first, plays.size()));
     }
 
     private static boolean isOver(Play play, long frame) {

@@ -11,8 +11,9 @@ import java.util.Map;
  * @param designed the design, framed as the house wants it
  * @param palette colours of the house
  * @param values text by field key; a missing one is blank
+ * @param about what whoever puts it on air wants to find again; of no account here
  */
-public record Filled(String of, Graphic designed, Palette palette, Map<String, String> values) {
+public record Filled(String of, Graphic designed, Palette palette, Map<String, String> values, Object about) {
     public Filled {
         values = Map.copyOf(values);
     }

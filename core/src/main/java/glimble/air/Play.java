@@ -101,6 +101,16 @@ public final class Play {
         return frame < from ? Playback.idle(reel).at(0) : playback.at(own(frame));
     }
 
+    /** The same take or change, beginning at another frame. */
+    public Play from(long frame) {
+        return new Play(filled, reel, frame, playback, out, changes, stands);
+    }
+
+    /** The same for a filling that is drawn the same. */
+    public Play of(Filled other) {
+        return new Play(other, reel, from, playback, out, changes, stands);
+    }
+
     Play stepped(long frame) {
         return new Play(filled, reel, from, playback.next(own(frame)), out, changes, stands);
     }

@@ -19,7 +19,7 @@ import glimble.text.Typesetter;
 import java.util.List;
 
 /** Works out what goes on air: the same for the same filling, from the same moment, whenever it is asked. */
-public final class Reels {
+public class Reels {
     private final Typesetter typesetter;
     private final Pictures pictures;
 

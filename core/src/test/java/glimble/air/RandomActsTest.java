@@ -55,7 +55,7 @@ class RandomActsTest {
         for (int i = 0; i < ACTS; i++) {
             int which = random.nextInt(3) / 2;
             Graphic graphic = graphics.get(which);
-            Filled filled = new Filled("graphic " + which, graphic, PALETTE, RandomGraphic.values(graphic, random));
+            Filled filled = new Filled("graphic " + which, graphic, PALETTE, RandomGraphic.values(graphic, random), "");
             String kind =
                     List.of("take", "take", "change", "change", "step", "out").get(random.nextInt(6));
             acts.add(new Act(kind, filled, frame));
@@ -72,12 +72,15 @@ class RandomActsTest {
         Berth trimmed = Berth.EMPTY;
         for (Act act : acts(seed)) {
             kept = act.on(kept);
-            trimmed = act.on(trimmed.since(act.frame()));
+            // Screens may be a little behind.
+            long since = act.frame() - (seed % 3) * 30;
+            trimmed = act.on(trimmed.since(since));
+            for (long frame = since; frame < act.frame(); frame += 7) assertSame(kept, trimmed, frame);
             for (long frame = act.frame(); frame < act.frame() + 400; frame += 7) {
                 assertSame(kept, trimmed, frame);
             }
         }
-        assertThat(trimmed.plays()).hasSizeLessThanOrEqualTo(3);
+        assertThat(trimmed.plays()).hasSizeLessThanOrEqualTo(8);
     }
 
     private static void assertSame(Berth one, Berth other, long frame) {

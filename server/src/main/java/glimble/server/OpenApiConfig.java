@@ -37,7 +37,31 @@ class OpenApiConfig {
             Map.entry("DraftAnswer", List.of("draft")),
             Map.entry("NewGraphicRequest", List.of("saveId")),
             Map.entry("SaveRequest", List.of("saveId")),
-            Map.entry("HouseRequest", List.of("saveId")));
+            Map.entry("HouseRequest", List.of("saveId")),
+            Map.entry("NewSheetRequest", List.of("copyOf", "saveId")),
+            Map.entry("UndoRequest", List.of("saveId")),
+            Map.entry("ActRequest", List.of("berth", "filling", "person")),
+            Map.entry("Filling", List.of("sheet", "cue", "number")),
+            Map.entry("Shows", List.of("sheet", "cue", "number")),
+            Map.entry("PlayState", List.of("leaves", "out", "end", "change")),
+            Map.entry("FillingRequest", List.of("before")),
+            Map.entry("FilledAnswer", List.of("change")),
+            Map.entry("Added", List.of("number", "note")),
+            Map.entry(
+                    "SheetEdit",
+                    List.of(
+                            "cue",
+                            "cues",
+                            "number",
+                            "values",
+                            "note",
+                            "graphic",
+                            "revision",
+                            "added",
+                            "first",
+                            "by",
+                            "name",
+                            "saveId")));
 
     @Bean
     OpenApiCustomizer description() {

@@ -1,8 +1,12 @@
 package glimble.server.house;
 
+import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -30,6 +34,18 @@ public record House(
         // One that was saved before this could be chosen wants them whole, and has no gestures.
         wholePixels = wholePixels == null || wholePixels;
         gestures = gestures == null ? List.of() : List.copyOf(gestures);
+    }
+
+    /** Its colours by name. */
+    public Palette colours() {
+        Map<String, String> colours = new LinkedHashMap<>();
+        for (PaletteEntry entry : palette) colours.put(entry.name(), entry.colour());
+        return new Palette(colours);
+    }
+
+    /** A graphic as the house wants it: with its safe areas, and on whole px or not. */
+    public Graphic framed(Graphic graphic) {
+        return graphic.withFrame(graphic.frame().of(safe, wholePixels));
     }
 
     public House at(int other) {

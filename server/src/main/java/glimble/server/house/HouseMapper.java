@@ -12,6 +12,8 @@ public interface HouseMapper {
     /** Empty before the first save. */
     Optional<StoredHouse> current();
 
+    Optional<StoredHouse> at(@Param("revision") int revision);
+
     /** What was kept of the save with an id. */
     Optional<StoredHouse> findSave(@Param("saveId") String saveId);
 

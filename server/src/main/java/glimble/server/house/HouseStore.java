@@ -11,9 +11,7 @@ import glimble.server.problems.Refused;
 import glimble.server.problems.StaleHouse;
 import glimble.text.Typesetter;
 import java.time.Clock;
-import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
@@ -71,16 +69,21 @@ public class HouseStore {
         return known == null ? current() : known;
     }
 
+    /** As it was at a revision; empty before the first. */
+    public House at(int revision) {
+        return known().revision() == revision
+                ? known()
+                : mapper.at(revision).map(this::read).orElse(House.NONE);
+    }
+
     /** The colours as they were when last read or saved. */
     public Palette palette() {
-        Map<String, String> colours = new LinkedHashMap<>();
-        for (PaletteEntry entry : known().palette()) colours.put(entry.name(), entry.colour());
-        return new Palette(colours);
+        return known().colours();
     }
 
     /** A graphic as the house wants it: with its safe areas, and on whole px or not. */
     public Graphic framed(Graphic graphic) {
-        return graphic.withFrame(graphic.frame().of(known().safe(), known().wholePixels()));
+        return known().framed(graphic);
     }
 
     private House read(StoredHouse stored) {

@@ -3,6 +3,8 @@ package glimble.server.problems;
 import glimble.budget.NotWanted;
 import glimble.budget.TooLaborious;
 import glimble.document.Problem;
+import glimble.server.air.StaleAct;
+import glimble.server.cues.StaleSheet;
 import glimble.server.work.Busy;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
@@ -104,6 +106,19 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail staleHouse(StaleHouse e) {
         return problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail staleAct(StaleAct e) {
+        return problem(HttpStatus.CONFLICT, "Too late", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail staleSheet(StaleSheet e) {
+        ProblemDetail problem = problem(HttpStatus.CONFLICT, "Changed by somebody else", e.getMessage());
+        problem.setProperty("revision", e.current().revision());
+        problem.setProperty("sheet", json.readTree(e.current().document()));
+        return problem;
     }
 
     @ExceptionHandler

@@ -1,0 +1,33 @@
+package glimble.server.air;
+
+import java.time.Instant;
+
+/**
+ * One thing that was done on air, at one berth.
+ *
+ * @param event its number, growing with time
+ * @param frame of the output at which it began
+ * @param afresh whether nothing was shown there before, and nothing waited
+ * @param graphic of a take or a change; null for any other
+ * @param house revision of the house with which it was drawn; null likewise
+ * @param filling values as JSON; null likewise
+ * @param sheet of the cue it was, if it was one; else null
+ * @param person who did it; empty if that is not known
+ */
+record LogEntry(
+        Long event,
+        String actId,
+        long output,
+        String berth,
+        ActKind kind,
+        long frame,
+        boolean afresh,
+        Long graphic,
+        Integer revision,
+        Integer house,
+        String filling,
+        Long sheet,
+        String cue,
+        String number,
+        String person,
+        Instant doneAt) {}

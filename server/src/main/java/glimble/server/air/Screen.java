@@ -1,0 +1,71 @@
+package glimble.server.air;
+
+import java.io.IOException;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.concurrent.Executor;
+import java.util.concurrent.RejectedExecutionException;
+import java.util.function.Consumer;
+import org.springframework.http.MediaType;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** One screen that is told what is on air. Of what it has not been told yet, the last of each kind counts. */
+final class Screen {
+    private final SseEmitter emitter;
+    private final Executor sending;
+    private final Map<Told, Object> untold = new LinkedHashMap<>();
+    private boolean telling;
+
+    private record Told(String event, Object key) {}
+
+    /** @param gone is told when it has gone */
+    Screen(SseEmitter emitter, Executor sending, Consumer<Screen> gone) {
+        this.emitter = emitter;
+        this.sending = sending;
+        emitter.onCompletion(() -> gone.accept(this));
+        emitter.onTimeout(() -> gone.accept(this));
+        emitter.onError(error -> gone.accept(this));
+    }
+
+    /**
+     * @param what of the same event and key only the last counts
+     */
+    void tell(String event, Object key, Object what) {
+        synchronized (untold) {
+            untold.put(new Told(event, key), what);
+            if (telling) return;
+            telling = true;
+        }
+        try {
+            sending.execute(this::tellAll);
+        } catch (RejectedExecutionException e) {
+            // The server goes down.
+            close();
+        }
+    }
+
+    private void tellAll() {
+        while (true) {
+            Told told;
+            Object what;
+            synchronized (untold) {
+                if (untold.isEmpty()) {
+                    telling = false;
+                    return;
+                }
+                told = untold.keySet().iterator().next();
+                what = untold.remove(told);
+            }
+            try {
+                emitter.send(SseEmitter.event().name(told.event()).data(what, MediaType.APPLICATION_JSON));
+            } catch (IOException | IllegalStateException e) {
+                close();
+                return;
+            }
+        }
+    }
+
+    void close() {
+        emitter.complete();
+    }
+}

@@ -1,0 +1,24 @@
+package glimble.server.air;
+
+import java.util.Map;
+
+/**
+ * What is on air, for people and for screens.
+ *
+ * @param graphic id
+ * @param name of the graphic
+ * @param values text by field key
+ * @param house revision of the house with which it is drawn
+ * @param sheet of the cue it is; missing if it is none
+ * @param cue id of it
+ * @param number of it
+ */
+record Shows(
+        long graphic,
+        int revision,
+        String name,
+        Map<String, String> values,
+        int house,
+        Long sheet,
+        String cue,
+        String number) {}

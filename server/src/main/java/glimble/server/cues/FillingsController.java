@@ -1,0 +1,177 @@
+package glimble.server.cues;
+
+import glimble.air.Filled;
+import glimble.air.Play;
+import glimble.air.Reels;
+import glimble.budget.Budget;
+import glimble.budget.Effort;
+import glimble.change.ChangeEffort;
+import glimble.cue.Blanks;
+import glimble.cue.CueCheck;
+import glimble.cue.InWords;
+import glimble.graphic.Condition;
+import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
+import glimble.proof.Fault;
+import glimble.proof.Filling;
+import glimble.proof.Finding;
+import glimble.proof.Prover;
+import glimble.reel.Reel;
+import glimble.reel.ReelEffort;
+import glimble.rest.Pictures;
+import glimble.rest.Rect;
+import glimble.server.graphics.Designs;
+import glimble.server.graphics.ValuesReader;
+import glimble.server.house.HouseStore;
+import glimble.server.problems.Refused;
+import glimble.server.work.Clients;
+import glimble.server.work.Workroom;
+import glimble.text.Typesetter;
+import jakarta.servlet.http.HttpServletRequest;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.RequestMapping;
+import org.springframework.web.bind.annotation.RestController;
+
+/** Works out what is filled in a saved graphic, and checks it. Keeps nothing, so it can be asked on every keystroke. */
+@RestController
+@RequestMapping("/api/fillings")
+class FillingsController {
+    private final Designs designs;
+    private final HouseStore house;
+    private final ValuesReader values;
+    private final Typesetter typesetter;
+    private final Pictures pictures;
+    private final Workroom workroom;
+    private final Clients clients;
+
+    FillingsController(
+            Designs designs,
+            HouseStore house,
+            ValuesReader values,
+            Typesetter typesetter,
+            Pictures pictures,
+            Workroom workroom,
+            Clients clients) {
+        this.designs = designs;
+        this.house = house;
+        this.values = values;
+        this.typesetter = typesetter;
+        this.pictures = pictures;
+        this.workroom = workroom;
+        this.clients = clients;
+    }
+
+    /**
+     * @param graphic id
+     * @param values text by field key
+     * @param before those that stand when it is taken, of the same graphic; missing if it comes in
+     */
+    record FillingRequest(Long graphic, Integer revision, Map<String, String> values, Map<String, String> before) {}
+
+    /**
+     * @param wrong what keeps it from being filled, said at the fields
+     * @param blanks what becomes of it because a field is blank
+     * @param change what its parts do when it comes in the place of what stands; missing if it comes in
+     */
+    record FilledAnswer(Reel reel, List<CueCheck.Wrong> wrong, List<Blanks.Said> blanks, Optional<String> change) {}
+
+    /** @param standing sound, doubtful or not fillable */
+    record CueCheckAnswer(CueCheck.Standing standing, List<CueCheck.Wrong> wrong, List<CueFinding> findings) {}
+
+    /**
+     * One thing that is wrong.
+     *
+     * @param check word of the check
+     * @param part empty if it is about the whole
+     * @param when the phase in a word, or that it is in the change
+     * @param frame of that phase
+     * @param where px, to be pointed out in the picture
+     */
+    record CueFinding(
+            String check,
+            String part,
+            String when,
+            PhaseName phase,
+            int frame,
+            String sentence,
+            String mend,
+            Rect where) {
+        static CueFinding of(Finding finding) {
+            Fault worst = finding.worst();
+            return new CueFinding(
+                    worst.check().word(),
+                    worst.part(),
+                    worst.when(),
+                    worst.drawnIn(),
+                    worst.frame(),
+                    worst.sentence(),
+                    worst.mend(),
+                    worst.where());
+        }
+    }
+
+    @PostMapping("/worked")
+    FilledAnswer worked(@RequestBody FillingRequest request, HttpServletRequest http) {
+        Filled filled = filled(request, request.values());
+        Graphic graphic = filled.designed();
+        Effort effort = ReelEffort.of(graphic, filled.values(), graphic.frame().length());
+        if (request.before() != null) {
+            Map<String, String> before = values.checked(request.before());
+            effort = effort.plus(ChangeEffort.of(
+                    graphic, before, graphic, filled.values(), graphic.frame().length()));
+        }
+        return workroom.work(effort, "$.values", () -> answer(request, filled, clients.budget(http)));
+    }
+
+    private FilledAnswer answer(FillingRequest request, Filled filled, Budget budget) {
+        Reels reels = new Reels(typesetter, pictures);
+        Reel reel = reels.take(filled, Condition.Standing.NOTHING, 0, budget).reel();
+        Optional<String> change = Optional.ofNullable(request.before()).map(before -> {
+            Play stands = reels.take(filled(request, before), Condition.Standing.NOTHING, 0, budget);
+            Play changed = reels.change(stands, filled, stands.reel().in(), budget);
+            return InWords.change(changed.changes());
+        });
+        return new FilledAnswer(
+                reel,
+                CueCheck.wrong(filled.designed(), filled.values(), typesetter.writing()),
+                Blanks.of(filled.designed(), filled.values()),
+                change);
+    }
+
+    @PostMapping("/checked")
+    CueCheckAnswer checked(@RequestBody FillingRequest request) {
+        Filled filled = filled(request, request.values());
+        Graphic graphic = filled.designed();
+        Prover prover = new Prover(graphic, filled.palette(), typesetter, pictures);
+        Effort effort = prover.effort(new Filling("cue", filled.values()));
+        Optional<Map<String, String>> before =
+                Optional.ofNullable(request.before()).map(values::checked);
+        if (before.isPresent()) {
+            Filling.Then then = new Filling.Then(filled.values(), Filling.At.LAST);
+            effort = effort.plus(
+                    prover.effort(new Filling("change", before.get(), Condition.Standing.NOTHING, List.of(then))));
+        }
+        CueCheck check = workroom.work(
+                effort, "$.values", () -> CueCheck.of(graphic, filled.values(), before, prover, typesetter.writing()));
+        return new CueCheckAnswer(
+                check.standing(),
+                check.wrong(),
+                check.findings().stream().map(CueFinding::of).toList());
+    }
+
+    private Filled filled(FillingRequest request, Map<String, String> given) {
+        if (request.graphic() == null) throw new Refused("$.graphic", "is missing; say which graphic is filled");
+        if (request.revision() == null) throw new Refused("$.revision", "is missing; say which revision of it");
+        Graphic designed = house.framed(designs.of(request.graphic(), request.revision()));
+        return new Filled(
+                request.graphic() + "/" + request.revision(),
+                designed,
+                house.palette(),
+                values.checked(given),
+                request);
+    }
+}

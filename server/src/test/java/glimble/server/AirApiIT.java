@@ -1,0 +1,300 @@
+package glimble.server;
+
+import static glimble.server.Application.body;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.util.Iterator;
+import java.util.UUID;
+import java.util.stream.Stream;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** What is on air: acts, those that come too late or twice, screens, the log, and a server that is started again. */
+class AirApiIT {
+    private static final Application APP = Application.shared();
+
+    private static ObjectNode json() {
+        return Application.JSON.createObjectNode();
+    }
+
+    private static JsonNode graphic(Application app, String name) {
+        return body(app.get("/api/graphics"))
+                .valueStream()
+                .filter(one -> one.at("/document/name").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    private static ObjectNode filling(Application app, String name, String... values) {
+        JsonNode graphic = graphic(app, name);
+        ObjectNode filling = json().put("graphic", graphic.get("id").asLong())
+                .put("revision", graphic.get("revision").asInt());
+        ObjectNode texts = filling.putObject("values");
+        for (int i = 0; i < values.length; i += 2) texts.put(values[i], values[i + 1]);
+        return filling;
+    }
+
+    private static ObjectNode act(String kind, long after) {
+        return json().put("actId", UUID.randomUUID().toString())
+                .put("kind", kind)
+                .put("after", after);
+    }
+
+    private static HttpResponse<String> send(Application app, ObjectNode act) {
+        return app.post("/api/outputs/1/acts", act.toString());
+    }
+
+    private static JsonNode done(Application app, ObjectNode act) {
+        HttpResponse<String> answer = send(app, act);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        return body(answer);
+    }
+
+    private static JsonNode state(Application app) {
+        return body(app.get("/api/outputs/1"));
+    }
+
+    private static JsonNode take(Application app, ObjectNode filling) {
+        ObjectNode act = act("TAKE", state(app).get("event").asLong());
+        act.set("filling", filling);
+        return done(app, act);
+    }
+
+    private static JsonNode berth(JsonNode state, String name) {
+        return state.get("berths")
+                .valueStream()
+                .filter(one -> one.get("berth").asString().equals(name))
+                .findFirst()
+                .orElse(Application.JSON.missingNode());
+    }
+
+    private static JsonNode last(JsonNode state, String berth) {
+        JsonNode plays = berth(state, berth).get("plays");
+        return plays.get(plays.size() - 1);
+    }
+
+    /** Everything is out, to its last frame. */
+    @AfterEach
+    void clear() {
+        done(APP, act("OUT", state(APP).get("event").asLong()));
+        JsonNode state = state(APP);
+        while (state.get("berths").size() > 0) {
+            long frame = frame(state) + 2;
+            boolean over = state.get("berths").valueStream().allMatch(berth -> {
+                JsonNode plays = berth.get("plays");
+                return plays.get(plays.size() - 1).get("end").asLong() < frame;
+            });
+            if (over) return;
+            state = state(APP);
+        }
+    }
+
+    private static long frame(JsonNode state) {
+        return (state.get("now").asLong() - state.get("begins").asLong()) / 20;
+    }
+
+    @Test
+    void a_take_is_on_air_and_its_reel_can_be_fetched() {
+        JsonNode state = take(APP, filling(APP, "Flyer bar", "name", "Wu", "role", "Flyer"));
+        JsonNode play = last(state, "bar");
+        assertThat(play.at("/shows/values/name").asString()).isEqualTo("Wu");
+        HttpResponse<String> reel =
+                APP.get("/api/outputs/reels/" + play.get("reel").asString());
+        assertThat(body(reel).get("layers").size()).isPositive();
+        assertThat(reel.headers().firstValue("Cache-Control").orElseThrow()).contains("immutable");
+        assertThat(APP.get("/api/outputs/reels/none").statusCode()).isEqualTo(404);
+        long now = frame(state);
+        assertThat(play.get("from").asLong()).isBetween(now - 20, now + 3);
+    }
+
+    @Test
+    void what_is_prepared_is_what_is_taken() {
+        ObjectNode filling = filling(APP, "Place and hour", "place", "North mast", "hour", "14.30");
+        JsonNode ahead = body(APP.post("/api/outputs/1/ahead", filling.toString()));
+        assertThat(berth(ahead, "place").isMissingNode()).isTrue();
+        JsonNode state = take(APP, filling);
+        assertThat(ahead.get("ahead").toString())
+                .contains(last(state, "place").get("reel").asString());
+    }
+
+    @Test
+    void a_board_goes_on_step_by_step_changes_and_goes_out() {
+        ObjectNode board = filling(
+                APP,
+                "Heat board",
+                "headline",
+                "Heat 4",
+                "name 1",
+                "Wu",
+                "score 1",
+                "94",
+                "name 2",
+                "Oona",
+                "score 2",
+                "92");
+        JsonNode taken = take(APP, board);
+        JsonNode stepped = done(APP, act("STEP", taken.get("event").asLong()).put("berth", "board"));
+        assertThat(last(stepped, "board").get("nexts").size()).isEqualTo(1);
+        ObjectNode change = act("CHANGE", stepped.get("event").asLong());
+        ((ObjectNode) board.get("values")).put("score 1", "95.5");
+        change.set("filling", board);
+        JsonNode changed = done(APP, change);
+        assertThat(last(changed, "board").get("change").asString()).contains("brings");
+        JsonNode out = done(APP, act("OUT", changed.get("event").asLong()).put("berth", "board"));
+        JsonNode leaving = last(out, "board");
+        assertThat(leaving.get("end").asLong())
+                .isGreaterThan(leaving.get("leaves").asLong());
+        assertThat(body(APP.get("/api/outputs/reels/" + leaving.get("out").asString()))
+                        .get("out")
+                        .asInt())
+                .isPositive();
+        HttpResponse<String> again =
+                send(APP, act("OUT", out.get("event").asLong()).put("berth", "board"));
+        assertThat(again.statusCode()).isEqualTo(422);
+        assertThat(again.body()).contains("nothing stands here");
+    }
+
+    @Test
+    void an_act_that_was_meant_for_what_stood_before_is_told_what_has_happened_meanwhile() {
+        JsonNode state = take(APP, filling(APP, "Flyer bar", "name", "Wu"));
+        long known = state.get("event").asLong();
+        ObjectNode other = act("TAKE", known).put("person", "Oona");
+        other.set("filling", filling(APP, "Twin bar", "name", "Tiago"));
+        done(APP, other);
+        HttpResponse<String> stale = send(APP, act("OUT", known).put("berth", "bar"));
+        assertThat(stale.statusCode()).isEqualTo(409);
+        assertThat(body(stale).get("detail").asString()).contains("Twin bar was taken at bar by Oona");
+        // Somewhere else nothing has happened.
+        ObjectNode elsewhere = act("TAKE", known);
+        elsewhere.set("filling", filling(APP, "Wind strap", "tag", "NEXT"));
+        assertThat(send(APP, elsewhere).statusCode()).isEqualTo(200);
+    }
+
+    @Test
+    void an_act_sent_twice_counts_once() {
+        JsonNode taken = take(APP, filling(APP, "Heat board", "headline", "Heat 4", "name 1", "Wu", "name 2", "Li"));
+        ObjectNode step = act("STEP", taken.get("event").asLong()).put("berth", "board");
+        JsonNode first = done(APP, step);
+        JsonNode second = done(APP, step);
+        assertThat(second.get("event")).isEqualTo(first.get("event"));
+        assertThat(last(second, "board").get("nexts").size()).isEqualTo(1);
+    }
+
+    @Test
+    void another_graphic_comes_when_the_first_is_gone_and_all_out_takes_both() {
+        take(APP, filling(APP, "Flyer bar", "name", "Wu"));
+        JsonNode state = take(APP, filling(APP, "Twin bar", "name", "Tiago"));
+        JsonNode plays = berth(state, "bar").get("plays");
+        assertThat(plays.get(plays.size() - 1).get("from"))
+                .isEqualTo(plays.get(plays.size() - 2).get("end"));
+        take(APP, filling(APP, "Wind strap", "tag", "NEXT"));
+        JsonNode out = done(APP, act("OUT", state(APP).get("event").asLong()));
+        out.get("berths").forEach(berth -> {
+            JsonNode last = berth.get("plays").get(berth.get("plays").size() - 1);
+            assertThat(last.has("leaves") && !last.get("leaves").isNull()).isTrue();
+        });
+    }
+
+    @Test
+    void a_screen_is_told_at_once_and_whenever_something_is_done() throws Exception {
+        HttpRequest events = HttpRequest.newBuilder(URI.create(APP.address() + "/api/outputs/1/events"))
+                .build();
+        HttpResponse<Stream<String>> open =
+                HttpClient.newHttpClient().send(events, HttpResponse.BodyHandlers.ofLines());
+        try (Stream<String> lines = open.body()) {
+            Iterator<String> told = lines.iterator();
+            JsonNode first = next(told, "state");
+            take(APP, filling(APP, "Flyer bar", "name", "Oona Varga"));
+            JsonNode second = next(told, "state");
+            assertThat(second.get("event").asLong())
+                    .isGreaterThan(first.get("event").asLong());
+            assertThat(last(second, "bar").at("/shows/values/name").asString()).isEqualTo("Oona Varga");
+            assertThat(next(told, "time").get("now").asLong()).isPositive();
+        }
+    }
+
+    private static JsonNode next(Iterator<String> told, String event) {
+        while (told.hasNext()) {
+            if (!told.next().equals("event:" + event)) continue;
+            return Application.JSON.readTree(told.next().substring("data:".length()));
+        }
+        throw new AssertionError("the screen was not told");
+    }
+
+    @Test
+    void the_log_can_be_read_filtered_and_saved() {
+        take(APP, filling(APP, "Flyer bar", "name", "Ștefan \"Kite\" Ițcu"));
+        JsonNode log = body(APP.get("/api/outputs/1/log?words=%C8%98tefan"));
+        assertThat(log.at("/0/graphic").asString()).isEqualTo("Flyer bar");
+        assertThat(log.at("/0/values/Name").asString()).isEqualTo("Ștefan \"Kite\" Ițcu");
+        assertThat(body(APP.get("/api/outputs/1/log?berth=nowhere"))).isEmpty();
+        HttpResponse<String> csv = APP.get("/api/outputs/1/log/csv?berth=bar");
+        assertThat(csv.headers().firstValue("Content-Disposition").orElseThrow())
+                .contains("on-air.csv");
+        assertThat(csv.body()).startsWith("event,time,person,act").contains("Name: Ștefan \"\"Kite\"\" Ițcu");
+        assertThat(APP.get("/api/outputs/99/log").statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void what_cannot_be_is_refused_with_the_member_and_a_way_out() {
+        assertThat(send(APP, json()).body()).contains("$.actId");
+        assertThat(send(APP, act("TAKE", 0)).body()).contains("$.filling");
+        assertThat(send(APP, act("STEP", 0)).body()).contains("$.berth");
+        ObjectNode document = Application.document("flyer-bar", "Sixty");
+        ((ObjectNode) document.get("frame")).put("rate", "60");
+        JsonNode made = body(APP.post("/api/graphics", Application.newGraphic(document)));
+        ObjectNode take = act("TAKE", state(APP).get("event").asLong());
+        take.putObject("filling")
+                .put("graphic", made.get("id").asLong())
+                .put("revision", 1)
+                .putObject("values")
+                .put("name", "Wu");
+        HttpResponse<String> other = send(APP, take);
+        assertThat(other.statusCode()).isEqualTo(422);
+        assertThat(other.body()).contains("60 frames a second and the output at 50");
+        APP.send(APP.json("/api/graphics/" + made.get("id").asLong()).DELETE());
+    }
+
+    @Test
+    void after_a_restart_the_same_stands_at_the_same_frames() {
+        String database = Application.newDatabase("glimble_air_it");
+        Application first = new Application(database);
+        take(first, filling(first, "Flyer bar", "name", "Wu"));
+        take(first, filling(first, "Wind strap", "tag", "NEXT", "message", "Night kites"));
+        JsonNode board =
+                take(first, filling(first, "Heat board", "headline", "Heat 4", "name 1", "Wu", "name 2", "Li"));
+        done(first, act("STEP", board.get("event").asLong()).put("berth", "board"));
+        // A palette of another colour later on is not that of what stands.
+        JsonNode before = take(first, filling(first, "Flyer bar", "name", "Oona"));
+        String reel = first.get(
+                        "/api/outputs/reels/" + last(before, "bar").get("reel").asString())
+                .body();
+        ObjectNode house = (ObjectNode) body(first.get("/api/house"));
+        ((ObjectNode) house.at("/palette/0")).put("colour", "#FF0000");
+        assertThat(first.put("/api/house", house.toString()).statusCode()).isEqualTo(200);
+        first.stop();
+        Application second = new Application(database);
+        try {
+            JsonNode after = state(second);
+            assertThat(after.get("event")).isEqualTo(before.get("event"));
+            for (String name : new String[] {"bar", "strap", "board"}) {
+                assertThat(last(after, name).get("from"))
+                        .isEqualTo(last(before, name).get("from"));
+                assertThat(last(after, name).get("nexts"))
+                        .isEqualTo(last(before, name).get("nexts"));
+            }
+            String again = second.get("/api/outputs/reels/"
+                            + last(after, "bar").get("reel").asString())
+                    .body();
+            assertThat(Application.JSON.readTree(again)).isEqualTo(Application.JSON.readTree(reel));
+        } finally {
+            second.stop();
+        }
+    }
+}
