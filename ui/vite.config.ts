@@ -23,7 +23,11 @@ export default defineConfig({
     optimizeCss(),
     svelteTesting(),
   ],
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 1200 },
+  build: {
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 1200,
+    rolldownOptions: { input: ['index.html', 'output.html'] },
+  },
   // Under its own name, so that the server sees a page and requests of one origin.
   server: { proxy: { '/api': { target: 'http://127.0.0.1:8090', changeOrigin: false } } },
   // One page for all files: making a page anew for each took nine tenths of the time.

@@ -2,6 +2,9 @@
   import Router, { link, router } from 'svelte-spa-router';
   import { reach } from './api/reach.svelte';
   import Cases from './cases/Cases.svelte';
+  import DeskScreen from './desk/DeskScreen.svelte';
+  import LogScreen from './desk/LogScreen.svelte';
+  import SheetsScreen from './desk/SheetsScreen.svelte';
   import Floor from './floor/Floor.svelte';
   import { forgetFloor } from './floor/floors.svelte';
   import House from './house/House.svelte';
@@ -16,6 +19,9 @@
     '/cases/:id': Cases,
     '/proof/:id': ProofScreen,
     '/proof/:id/:revision': ProofScreen,
+    '/desk': SheetsScreen,
+    '/desk/:id': DeskScreen,
+    '/log': LogScreen,
     '/house': House,
     '/still/:id/:phase/:frame': Still,
     '/still/:id/:phase/:frame/:from/:to': Still,
@@ -28,6 +34,7 @@
   });
 
   const onHouse = $derived(router.location === '/house');
+  const onDesk = $derived(/^\/(desk|log)/.test(router.location));
   const OF_GRAPHIC = /^\/(floor|cases|proof)\/(\d+)/;
   const SCREENS = [
     ['floor', 'Floor'],
@@ -45,7 +52,7 @@
 <header>
   <a class="name" href="/" use:link><img src="/mark.svg" alt="" width="20" height="20" />Glimble</a>
   <nav aria-label="Screens">
-    <a href="/" use:link aria-current={graphic || onHouse ? undefined : 'page'}>Shelf</a>
+    <a href="/" use:link aria-current={graphic || onHouse || onDesk ? undefined : 'page'}>Shelf</a>
     {#if graphic}
       {#each SCREENS as [screen, name] (screen)}
         <a href="/{screen}/{graphic[2]}" use:link aria-current={graphic[1] === screen ? 'page' : undefined}
@@ -53,6 +60,7 @@
         >
       {/each}
     {/if}
+    <a href="/desk" use:link aria-current={onDesk ? 'page' : undefined}>Desk</a>
     <a href="/house" use:link aria-current={onHouse ? 'page' : undefined}>House</a>
   </nav>
   <div id="header-slot"></div>

@@ -11,7 +11,6 @@ import type {
   EditWhat,
   Filling,
   Finding,
-  FontInfo,
   Graphic,
   GraphicUses,
   House,
@@ -40,10 +39,10 @@ interface ProblemBody {
 
 export { Problem };
 
-const client = createClient<paths>();
+export const client = createClient<paths>();
 const DATABASE_AWAY = 'Database away';
 
-async function answer<T>(
+export async function answer<T>(
   call: Promise<{ data?: T; error?: unknown; response: Response }>,
 ): Promise<NonNullable<T>> {
   let result: { data?: T; error?: unknown; response: Response };
@@ -104,7 +103,7 @@ export function addGraphic(document: Graphic): Promise<StoredGraphic> {
 }
 
 /** For calls whose answer has no content. */
-async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
+export async function done(call: Promise<{ error?: unknown; response: Response }>): Promise<void> {
   await answer(call.then((result) => ({ ...result, data: result.error ? undefined : true })));
 }
 
@@ -138,11 +137,6 @@ export function nameRevision(id: number, number: number, name: string): Promise<
 
 export function pictures(): Promise<PictureNote[]> {
   return answer(client.GET('/api/pictures'));
-}
-
-/** Where the content of a picture is. */
-export function pictureAddress(key: string): string {
-  return `/api/pictures/${encodeURIComponent(key)}/content`;
 }
 
 /** Adds a file; the answer says what was taken out of it. */
@@ -218,16 +212,6 @@ export function readHouse(): Promise<House> {
 /** The revision is the one that was changed. */
 export function saveHouse(house: House): Promise<House> {
   return kept((saveId) => answer(client.PUT('/api/house', { body: { ...house, saveId } })));
-}
-
-export function fonts(): Promise<FontInfo[]> {
-  return answer(client.GET('/api/fonts'));
-}
-
-export async function outlines(font: FontInfo, page: number): Promise<string[]> {
-  const path = { font: font.id, edition: font.edition, page };
-  const found = await answer(client.GET('/api/fonts/{font}/{edition}/outlines/{page}', { params: { path } }));
-  return found.outlines;
 }
 
 /** What else is asked of a graphic that is worked out. */

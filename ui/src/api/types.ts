@@ -77,3 +77,21 @@ export type Filling = Schemas['FillingAnswer'];
 export type Standing = Filling['onAir'];
 /** Text by field key. */
 export type Values = Record<string, string>;
+/** A cue sheet at one of its revisions. */
+export type StoredSheet = Schemas['SheetAnswer'];
+export type CueSheet = Schemas['SheetJson'];
+export type Cue = Schemas['CueJson'];
+export type SheetNote = Schemas['SheetNote'];
+/** One change of a cue sheet. */
+export type SheetEdit = Omit<Schemas['SheetEdit'], 'basedOn' | 'saveId'>;
+/** What is filled in a saved graphic, worked out. */
+export type FilledIn = Schemas['FilledAnswer'];
+/** What the check of a cue came to. */
+export type CueCheck = Schemas['CueCheckAnswer'];
+export type CueFinding = Schemas['CueFinding'];
+export type FillingRequest = Schemas['FillingRequest'];
+export type Act = Schemas['ActRequest'];
+/** A graphic and what is filled in, as it goes on air. */
+export type AirFilling = Schemas['Filling'];
+/** One thing that was done on air. */
+export type LogLine = Schemas['LogLine'];

@@ -35,6 +35,13 @@ export class SpareRoom {
 /** So many letters or more are as many as anyone types. */
 export const ENDLESS = 200;
 
+/** The same in fewer words. */
+export function briefly({ asIs, squeezed, squeeze }: Spare): string {
+  if (asIs >= ENDLESS) return 'room for any text';
+  const more = squeezed - asIs;
+  return `${asIs} more fit${more > 0 ? `, ${more} at ${Math.round(squeeze * 100)} %` : ''}`;
+}
+
 export function inWords({ asIs, squeezed, squeeze, then }: Spare): string {
   const more = squeezed - asIs;
   const first = asIs >= ENDLESS ? 'room for any text' : `room for ${asIs} more`;

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { pictureAddress } from '../api/client';
+  import { pictureAddress } from '../api/drawing';
   import type { GraphicUses } from '../api/types';
   import AddPicture from './AddPicture.svelte';
   import { house } from './house.svelte';

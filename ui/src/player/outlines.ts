@@ -1,4 +1,4 @@
-import { fonts, outlines } from '../api/client';
+import { fonts, outlines } from '../api/drawing';
 import type { FontInfo, Reel } from '../api/types';
 
 /** Outlines by font and glyph, in units of the em; fetched a page at a time, once, and kept. */

@@ -1,4 +1,4 @@
-import { pictureAddress } from '../api/client';
+import { pictureAddress } from '../api/drawing';
 import type { Reel } from '../api/types';
 
 /** Pictures by key; their content never changes. One that cannot be loaded is asked for again next time. */

@@ -47,7 +47,7 @@ public record Berth(List<Play> plays) {
         if (stands.isPresent() && waiting(frame).isEmpty()) {
             Play play = stands.get();
             boolean same = play.filled().of().equals(filled.of());
-            if (same) return with(reels.change(play, filled, frame, budget));
+            if (same) return with(reels.change(play, filled, frame, budget).since(play.since()));
             Play leaving = play.left(frame);
             long from = leaving.end().getAsLong();
             return replaced(leaving).with(reels.take(filled, Condition.Standing.ANOTHER, from, budget));

@@ -18,6 +18,7 @@ public final class Play {
     private final Filled filled;
     private final Reel reel;
     private final long from;
+    private final long since;
     /** In frames of its own: it is taken at 0. */
     private final Playback playback;
 
@@ -31,13 +32,14 @@ public final class Play {
     }
 
     Play(Filled filled, Reel reel, long from, List<PartChange> changes, Stands stands) {
-        this(filled, reel, from, Playback.idle(reel).take(0), Optional.empty(), changes, stands);
+        this(filled, reel, from, from, Playback.idle(reel).take(0), Optional.empty(), changes, stands);
     }
 
     private Play(
             Filled filled,
             Reel reel,
             long from,
+            long since,
             Playback playback,
             Optional<Reel> out,
             List<PartChange> changes,
@@ -45,6 +47,7 @@ public final class Play {
         this.filled = filled;
         this.reel = reel;
         this.from = from;
+        this.since = since;
         this.playback = playback;
         this.out = out;
         this.changes = List.copyOf(changes);
@@ -62,6 +65,11 @@ public final class Play {
     /** The frame at which it begins. */
     public long from() {
         return from;
+    }
+
+    /** The frame at which its graphic came in, before all changes. */
+    public long since() {
+        return since;
     }
 
     /** The frames at which the operator went on at a step, in the order of time. */
@@ -103,16 +111,21 @@ public final class Play {
 
     /** The same take or change, beginning at another frame. */
     public Play from(long frame) {
-        return new Play(filled, reel, frame, playback, out, changes, stands);
+        return new Play(filled, reel, frame, frame, playback, out, changes, stands);
     }
 
     /** The same for a filling that is drawn the same. */
     public Play of(Filled other) {
-        return new Play(other, reel, from, playback, out, changes, stands);
+        return new Play(other, reel, from, since, playback, out, changes, stands);
+    }
+
+    /** The same as a change of what came in at another frame. */
+    Play since(long frame) {
+        return new Play(filled, reel, from, frame, playback, out, changes, stands);
     }
 
     Play stepped(long frame) {
-        return new Play(filled, reel, from, playback.next(own(frame)), out, changes, stands);
+        return new Play(filled, reel, from, since, playback.next(own(frame)), out, changes, stands);
     }
 
     /** With the out begun from wherever each part stands. */
@@ -128,7 +141,7 @@ public final class Play {
                 playback.nexts(),
                 OptionalInt.empty(),
                 Optional.empty());
-        return new Play(filled, reel, from, ending.leave(own(frame)), Optional.of(leaving), changes, stands);
+        return new Play(filled, reel, from, since, ending.leave(own(frame)), Optional.of(leaving), changes, stands);
     }
 
     Shown shown(long frame) {

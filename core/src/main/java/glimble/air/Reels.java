@@ -6,6 +6,7 @@ import glimble.cases.Widths;
 import glimble.change.ChangeEffort;
 import glimble.change.Changed;
 import glimble.change.Changes;
+import glimble.change.PartChange;
 import glimble.change.Shown;
 import glimble.change.Take;
 import glimble.edit.Coloured;
@@ -54,12 +55,29 @@ public class Reels {
      * @throws glimble.budget.TooLaborious if it costs more than there is
      */
     public Play change(Play stands, Filled filled, long frame, Budget budget) {
-        Shown shown = stands.shown(frame);
+        Changed changed = changed(stands.shown(frame), filled, budget);
+        return new Play(filled, changed.worked().reel(), frame, changed.parts(), moment -> shown(changed, moment));
+    }
+
+    /**
+     * What each part does when other values come while the first ones stand at rest.
+     *
+     * @throws glimble.budget.TooLaborious if it costs more than there is
+     */
+    public List<PartChange> changes(Filled before, Filled after, Budget budget) {
+        Graphic stands = played(before, Condition.Standing.NOTHING, budget);
+        int length = stands.frame().length();
+        budget.allow(ReelEffort.of(stands, before.values(), length));
+        Shown shown = Take.of(stands, before.values(), typesetter, pictures, length, budget)
+                .atRest();
+        return changed(shown, after, budget).parts();
+    }
+
+    private Changed changed(Shown shown, Filled filled, Budget budget) {
         Graphic graphic = played(filled, Condition.Standing.SAME, budget);
         int length = graphic.frame().length();
         budget.allow(ChangeEffort.of(shown.graphic(), shown.values(), graphic, filled.values(), length));
-        Changed changed = Changes.of(shown, graphic, filled.values(), typesetter, pictures, length, budget);
-        return new Play(filled, changed.worked().reel(), frame, changed.parts(), moment -> shown(changed, moment));
+        return Changes.of(shown, graphic, filled.values(), typesetter, pictures, length, budget);
     }
 
     private static Shown shown(Changed changed, Playback.Moment moment) {

@@ -44,6 +44,16 @@ public final class Blanks {
         return said;
     }
 
+    /** Whether it stands in a stack, or is around what does. */
+    private static boolean isRow(Graphic graphic, Part part) {
+        boolean stacked = part.base().x().place() instanceof Place.Stacked
+                || part.base().y().place() instanceof Place.Stacked;
+        if (stacked || !(part instanceof GroupPart group)) return stacked;
+        return group.parts().stream()
+                .flatMap(key -> graphic.part(key).stream())
+                .anyMatch(member -> isRow(graphic, member));
+    }
+
     private static String sentence(Graphic graphic, Set<String> taken) {
         Set<String> inGroups = new HashSet<>();
         for (Part part : graphic.parts()) {
@@ -54,9 +64,7 @@ public final class Blanks {
         for (Part part : graphic.parts()) {
             boolean drawn = taken.contains(part.key()) && !(part instanceof StackPart);
             if (!drawn || inGroups.contains(part.key())) continue;
-            boolean row = part.base().x().place() instanceof Place.Stacked
-                    || part.base().y().place() instanceof Place.Stacked;
-            (row ? close : away).add(part.key());
+            (isRow(graphic, part) ? close : away).add(part.key());
         }
         List<String> clauses = new ArrayList<>();
         if (!close.isEmpty()) clauses.add(InWords.list(close) + (close.size() == 1 ? " closes up" : " close up"));

@@ -115,6 +115,7 @@ class BerthTest {
         Berth berth = taken(taken(Berth.EMPTY, filled("bar", "Wu"), 0), filled("bar", "Oona"), 50);
         Play change = berth.shown(50).orElseThrow();
         assertThat(change.from()).isEqualTo(50);
+        assertThat(change.since()).isZero();
         assertThat(change.changes()).isNotEmpty();
         assertThat(state(berth, 50)).isEqualTo(State.IN);
         assertThat(name(berth, 49)).isEqualTo("Wu");

@@ -48,6 +48,11 @@ public final class DemoGraphics {
         return named("house");
     }
 
+    /** A cue sheet over all of them, as JSON: of each cue its number, the name of its graphic, its values and its note. */
+    public static String cueSheet() {
+        return named("cue-sheet");
+    }
+
     /** The pictures they name: SVG files by key, in the order people see them. */
     public static Map<String, byte[]> pictures() {
         Map<String, byte[]> pictures = new LinkedHashMap<>();

@@ -42,7 +42,7 @@ class OpenApiConfig {
             Map.entry("UndoRequest", List.of("saveId")),
             Map.entry("ActRequest", List.of("berth", "filling", "person")),
             Map.entry("Filling", List.of("sheet", "cue", "number")),
-            Map.entry("Shows", List.of("sheet", "cue", "number")),
+            Map.entry("Shows", List.of("length", "sheet", "cue", "number")),
             Map.entry("PlayState", List.of("leaves", "out", "end", "change")),
             Map.entry("FillingRequest", List.of("before")),
             Map.entry("FilledAnswer", List.of("change")),

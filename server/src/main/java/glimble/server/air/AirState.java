@@ -34,6 +34,7 @@ record AirState(
      *
      * @param reel id
      * @param from frame of the output at which its in begins
+     * @param since frame at which its graphic came in, before all changes
      * @param nexts frames at which the in went on at a step
      * @param leaves frame at which the out begins; missing while nobody has asked for it
      * @param out id of the reel whose out is played then; missing likewise
@@ -43,6 +44,7 @@ record AirState(
     record PlayState(
             String reel,
             long from,
+            long since,
             List<Long> nexts,
             Optional<Long> leaves,
             Optional<String> out,

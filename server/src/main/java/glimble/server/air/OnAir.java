@@ -163,6 +163,7 @@ class OnAir {
                 entry.graphic(),
                 entry.revision(),
                 designed.name(),
+                designed.frame().fills() ? designed.frame().length() : null,
                 values,
                 then.revision(),
                 entry.sheet(),
@@ -320,6 +321,7 @@ class OnAir {
         return new AirState.PlayState(
                 reels.id(play.reel()),
                 play.from(),
+                play.since(),
                 play.nexts(),
                 play.leaves().isPresent() ? Optional.of(play.leaves().getAsLong()) : Optional.empty(),
                 play.out().map(reels::id),

@@ -7,6 +7,7 @@ import java.util.Map;
  *
  * @param graphic id
  * @param name of the graphic
+ * @param length frames from its in to the end of its out, where that is set; missing where it stands until it is taken out
  * @param values text by field key
  * @param house revision of the house with which it is drawn
  * @param sheet of the cue it is; missing if it is none
@@ -17,6 +18,7 @@ record Shows(
         long graphic,
         int revision,
         String name,
+        Integer length,
         Map<String, String> values,
         int house,
         Long sheet,

@@ -1,7 +1,6 @@
 package glimble.server.cues;
 
 import glimble.air.Filled;
-import glimble.air.Play;
 import glimble.air.Reels;
 import glimble.budget.Budget;
 import glimble.budget.Effort;
@@ -130,11 +129,8 @@ class FillingsController {
     private FilledAnswer answer(FillingRequest request, Filled filled, Budget budget) {
         Reels reels = new Reels(typesetter, pictures);
         Reel reel = reels.take(filled, Condition.Standing.NOTHING, 0, budget).reel();
-        Optional<String> change = Optional.ofNullable(request.before()).map(before -> {
-            Play stands = reels.take(filled(request, before), Condition.Standing.NOTHING, 0, budget);
-            Play changed = reels.change(stands, filled, stands.reel().in(), budget);
-            return InWords.change(changed.changes());
-        });
+        Optional<String> change = Optional.ofNullable(request.before())
+                .map(before -> InWords.change(reels.changes(filled(request, before), filled, budget)));
         return new FilledAnswer(
                 reel,
                 CueCheck.wrong(filled.designed(), filled.values(), typesetter.writing()),

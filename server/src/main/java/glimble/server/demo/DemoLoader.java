@@ -1,11 +1,15 @@
 package glimble.server.demo;
 
+import glimble.cue.Cue;
+import glimble.cue.CueNumber;
+import glimble.cue.CueSheet;
 import glimble.document.Reading;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Graphic;
+import glimble.server.cues.SheetStore;
 import glimble.server.graphics.GraphicMapper;
 import glimble.server.graphics.GraphicStore;
 import glimble.server.graphics.SaveId;
@@ -15,6 +19,10 @@ import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
 import glimble.server.proofs.ProofAsked;
 import glimble.text.Typesetter;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.ApplicationEventPublisher;
@@ -22,7 +30,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures. */
+/** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures and a cue sheet. */
 @Component
 class DemoLoader implements ApplicationRunner {
     private static final String STRAP = "wind-strap";
@@ -31,6 +39,7 @@ class DemoLoader implements ApplicationRunner {
     private final GraphicStore store;
     private final HouseStore house;
     private final PictureStore pictures;
+    private final SheetStore sheets;
     private final JsonMapper json;
     private final Typesetter typesetter;
     private final ApplicationEventPublisher events;
@@ -40,11 +49,13 @@ class DemoLoader implements ApplicationRunner {
             GraphicStore store,
             HouseStore house,
             PictureStore pictures,
+            SheetStore sheets,
             JsonMapper json,
             Typesetter typesetter,
             ApplicationEventPublisher events) {
         this.events = events;
         this.pictures = pictures;
+        this.sheets = sheets;
         this.json = json;
         this.mapper = mapper;
         this.store = store;
@@ -57,7 +68,33 @@ class DemoLoader implements ApplicationRunner {
     public void run(ApplicationArguments arguments) {
         if (house.current().revision() == 0) house.save(json.readValue(DemoGraphics.house(), House.class), SaveId.NONE);
         if (pictures.isEmpty()) addPictures();
-        if (mapper.count() > 0) return;
+        if (mapper.count() == 0) addGraphics();
+        if (sheets.isEmpty()) addSheet();
+    }
+
+    /** Of a cue whose graphic is not there any more there is none. */
+    private void addSheet() {
+        Map<String, StoredGraphic> byName = new HashMap<>();
+        for (StoredGraphic stored : store.all())
+            byName.put(read(stored.document()).name(), stored);
+        DemoSheet demo = json.readValue(DemoGraphics.cueSheet(), DemoSheet.class);
+        List<Cue> cues = new ArrayList<>();
+        for (DemoCue cue : demo.cues()) {
+            StoredGraphic of = byName.get(cue.graphic());
+            if (of == null) continue;
+            CueNumber number = CueNumber.read(cue.number()).orElseThrow();
+            String note = cue.note() == null ? "" : cue.note();
+            cues.add(new Cue("demo-" + cues.size(), number, of.id(), of.revision(), cue.values(), note));
+        }
+        sheets.add(new CueSheet(demo.name(), cues), SaveId.NONE);
+    }
+
+    private record DemoSheet(String name, List<DemoCue> cues) {}
+
+    /** @param note null for none */
+    private record DemoCue(String number, String graphic, Map<String, String> values, String note) {}
+
+    private void addGraphics() {
         for (String json : DemoGraphics.all()) {
             StoredGraphic added = store.add(read(json), SaveId.NONE);
             if (json.equals(DemoGraphics.named(STRAP))) addFaulty(added);

@@ -1,0 +1,100 @@
+import { localNow, ServerClock } from './clock';
+import type { AirState } from './types';
+
+/** Without a sign for so long the server is taken for lost, ms. */
+const LOST_MS = 1500;
+const LOOKS_MS = 250;
+const SAMPLES_AT_ONCE = 5;
+const SAMPLE_MS = 5000;
+
+export interface Watching {
+  /** What is on air, at once and whenever it changes. */
+  onstate: (state: AirState) => void;
+  /** Whether the server is heard. */
+  onheard?: (heard: boolean) => void;
+  /** A cue sheet has another revision. */
+  onsheet?: (sheet: { id: number; revision: number }) => void;
+}
+
+/**
+ * Watches an output until it is let go. When nothing is heard any more it asks again until it is, and goes on from how things stand then.
+ */
+export class AirWatch {
+  readonly clock = new ServerClock();
+  readonly #output: number;
+  readonly #on: Watching;
+  #source: EventSource | undefined;
+  #heardAt = 0;
+  #opened = 0;
+  #heard = false;
+  #left = false;
+  readonly #looking: ReturnType<typeof setInterval>;
+  readonly #sampling: ReturnType<typeof setInterval>;
+
+  constructor(output: number, on: Watching) {
+    this.#output = output;
+    this.#on = on;
+    this.#open();
+    this.#looking = setInterval(() => this.#look(), LOOKS_MS);
+    this.#sampling = setInterval(() => void this.#sample(), SAMPLE_MS);
+    void this.#sampleOften();
+  }
+
+  leave(): void {
+    this.#left = true;
+    this.#source?.close();
+    clearInterval(this.#looking);
+    clearInterval(this.#sampling);
+  }
+
+  #open(): void {
+    this.#source?.close();
+    this.#opened = performance.now();
+    const source = new EventSource(`/api/outputs/${this.#output}/events`);
+    this.#source = source;
+    source.addEventListener('state', (event) => {
+      this.#hear();
+      this.#on.onstate(JSON.parse(event.data as string) as AirState);
+    });
+    source.addEventListener('time', () => this.#hear());
+    source.addEventListener('sheet', (event) => {
+      this.#on.onsheet?.(JSON.parse(event.data as string) as { id: number; revision: number });
+    });
+  }
+
+  #hear(): void {
+    this.#heardAt = performance.now();
+    if (this.#heard) return;
+    this.#heard = true;
+    this.#on.onheard?.(true);
+    void this.#sampleOften();
+  }
+
+  #look(): void {
+    const now = performance.now();
+    if (this.#heard && now - this.#heardAt > LOST_MS) {
+      this.#heard = false;
+      this.#on.onheard?.(false);
+    }
+    const silent = !this.#heard && now - this.#opened > LOST_MS;
+    if (silent || this.#source?.readyState === EventSource.CLOSED) this.#open();
+  }
+
+  async #sampleOften(): Promise<void> {
+    for (let i = 0; i < SAMPLES_AT_ONCE; i++) await this.#sample();
+  }
+
+  async #sample(): Promise<void> {
+    if (this.#left) return;
+    const sent = localNow();
+    try {
+      const response = await fetch('/api/outputs/time');
+      if (!response.ok) return;
+      const came = localNow();
+      const { now } = (await response.json()) as { now: number };
+      this.clock.heard(sent, now, came);
+    } catch {
+      // The next one tells.
+    }
+  }
+}

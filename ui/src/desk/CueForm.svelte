@@ -1,0 +1,195 @@
+<script lang="ts">
+  import { SpareRoom } from '../floor/spare.svelte';
+  import type { Desk } from './desk.svelte';
+  import DeskField from './DeskField.svelte';
+  import StandingMark from './StandingMark.svelte';
+
+  interface Props {
+    desk: Desk;
+    /** Graphics of the shelf that may be put under the texts. */
+    graphics: { id: number; name: string }[];
+  }
+
+  const { desk, graphics }: Props = $props();
+
+  const spare = new SpareRoom();
+  let form = $state<HTMLFormElement>();
+
+  $effect(() => {
+    if (desk.graphic) spare.ask(desk.graphic, desk.values);
+  });
+  $effect(() => () => spare.leave());
+
+  export function focusFirst() {
+    form?.querySelector<HTMLElement>('input, textarea, select, button')?.focus();
+  }
+
+  /** Fields under their headings, in the order of the form. */
+  const groups = $derived.by(() => {
+    const found: { heading: string; fields: NonNullable<typeof desk.graphic>['fields'] & object }[] = [];
+    for (const field of desk.graphic?.fields ?? []) {
+      const heading = field.group ?? '';
+      const last = found.at(-1);
+      if (last && last.heading === heading) last.fields.push(field);
+      else found.push({ heading, fields: [field] });
+    }
+    return found;
+  });
+
+  const segments = new Intl.Segmenter();
+  const letters = (text: string) => [...segments.segment(text.replace(/\s+/g, ''))].length;
+  const findings = $derived(desk.checked?.findings ?? []);
+  const standing = $derived(desk.checked?.standing);
+  const SAID = { SOUND: 'sound', DOUBTFUL: 'doubtful', NOT_FILLABLE: 'not fillable yet' } as const;
+
+  function put(event: Event & { currentTarget: HTMLSelectElement }) {
+    const graphic = Number(event.currentTarget.value);
+    if (graphic && desk.cue) void desk.edit({ what: 'GRAPHIC', cue: desk.cue.id, graphic });
+  }
+</script>
+
+<section class="surface" aria-label="Form">
+  {#if desk.cue && desk.graphic}
+    {@const cue = desk.cue}
+    <header>
+      <h2><span class="figures">{cue.number}</span> · {desk.graphic.name}</h2>
+      <span class="standing" role="status" aria-label="Check of the cue">
+        <StandingMark {standing} />
+        {standing ? SAID[standing] : 'being checked'}
+      </span>
+    </header>
+    <form bind:this={form} onsubmit={(event) => event.preventDefault()}>
+      {#each groups as { heading, fields }, place (place)}
+        {@const pair = heading !== '' && fields.length === 2}
+        <div class="group" class:pair>
+          {#if heading}<h3 class="caption">{heading}</h3>{/if}
+          {#each fields as field (field.key)}
+            {@const text = desk.values[field.key] ?? ''}
+            <DeskField
+              {field}
+              {text}
+              compact={pair}
+              spare={spare.fields.find((one) => one.field === field.key)}
+              letters={letters(text)}
+              wrong={desk.worked?.wrong.find((one) => one.field === field.key)?.sentence ?? ''}
+              blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
+              onchange={(changed) => desk.type(field.key, changed)}
+            />
+          {/each}
+        </div>
+      {:else}
+        <p class="muted">This graphic has no fields; it always looks the same.</p>
+      {/each}
+    </form>
+    <div class="said">
+      {#each findings as finding (finding.check + finding.part + finding.when)}
+        <p class="finding"><strong>{finding.part || finding.check}</strong>: {finding.sentence}</p>
+      {/each}
+      {#if desk.fault}<p class="finding fault" role="alert">{desk.fault}</p>{/if}
+      {#if desk.worked?.change && desk.before}
+        <p class="change">From {desk.before.name} it {desk.worked.change}.</p>
+      {/if}
+      <p class="more">
+        <label
+          >other graphic, same texts
+          <select value={cue.graphic} onchange={put} aria-label="Graphic of the cue">
+            {#each graphics as { id, name } (id)}<option value={id}>{name}</option>{/each}
+          </select></label
+        >
+      </p>
+    </div>
+  {:else}
+    <p class="muted empty">Choose a cue, or make one with <kbd>n</kbd>.</p>
+  {/if}
+</section>
+
+<style>
+  section {
+    display: flex;
+    flex-direction: column;
+    min-height: 0;
+    padding: 14px 16px 0;
+    overflow-y: auto;
+  }
+
+  header {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    margin-bottom: 12px;
+  }
+
+  h2 {
+    flex: 1;
+    margin: 0;
+    font-size: 19px;
+    font-weight: 700;
+  }
+
+  h2 .figures {
+    font-size: 19px;
+  }
+
+  .standing {
+    display: flex;
+    gap: 6px;
+    align-items: center;
+    font-size: 14px;
+  }
+
+  .caption {
+    margin-bottom: 2px;
+  }
+
+  .pair {
+    display: grid;
+    grid-template-columns: 52px 1fr 104px;
+    gap: 0 10px;
+    align-items: start;
+  }
+
+  .pair .caption {
+    margin-top: 9px;
+  }
+
+  .pair + :not(.pair) {
+    margin-top: 10px;
+  }
+
+  .finding {
+    margin: 0 0 8px;
+    padding: 8px 12px;
+    border-left: 4px solid var(--warning);
+    background: var(--layer-2);
+    font-size: 14px;
+  }
+
+  .finding.fault {
+    border-color: var(--fault);
+  }
+
+  .change {
+    margin: 0 0 8px;
+    font-size: 14px;
+    line-height: 1.45;
+  }
+
+  .more {
+    margin: 0 0 10px;
+    color: var(--muted);
+  }
+
+  select {
+    margin-left: 8px;
+    padding: 4px 8px;
+    border: 1px solid var(--border-strong);
+    border-radius: var(--corner);
+    background: var(--layer-2);
+    color: var(--text);
+    font: inherit;
+  }
+
+  .empty {
+    padding: 24px;
+  }
+</style>

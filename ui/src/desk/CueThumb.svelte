@@ -1,0 +1,52 @@
+<script lang="ts">
+  import type { Cue, Reel } from '../api/types';
+  import { commonArea } from '../picture/area';
+  import Picture from '../picture/Picture.svelte';
+  import { fillingOf, workedOut } from './checks.svelte';
+
+  interface Props {
+    cue: Cue;
+    label: string;
+  }
+
+  const { cue, label }: Props = $props();
+
+  let reel = $state.raw<Reel>();
+  let seen = $state(false);
+  /** As close as it goes: of a bar in the whole frame nothing could be read. */
+  const area = $derived(reel && commonArea([reel]));
+
+  function watch(thumb: HTMLElement) {
+    const sight = new IntersectionObserver(
+      (entries) => (seen ||= entries.some(({ isIntersecting }) => isIntersecting)),
+      { rootMargin: '100px' },
+    );
+    sight.observe(thumb);
+    return () => sight.disconnect();
+  }
+
+  $effect(() => {
+    if (!seen) return;
+    let left = false;
+    workedOut(fillingOf(cue))
+      .then((worked) => {
+        if (!left) reel = worked.reel;
+      })
+      .catch(() => {
+        // It stays as it was; the form says why.
+      });
+    return () => (left = true);
+  });
+</script>
+
+<span class="thumb" {@attach watch}>
+  <Picture {reel} {area} moment={{ phase: 'IN', frame: reel?.in ?? 0 }} {label} />
+</span>
+
+<style>
+  .thumb {
+    display: block;
+    overflow: hidden;
+    border-radius: 3px;
+  }
+</style>

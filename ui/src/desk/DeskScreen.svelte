@@ -1,0 +1,422 @@
+<script lang="ts">
+  import { allGraphics } from '../api/client';
+  import type { StoredGraphic } from '../api/types';
+  import { reach } from '../api/reach.svelte';
+  import { intoHeader } from '../frame/portal';
+  import ActKeys from './ActKeys.svelte';
+  import AirPicture from './AirPicture.svelte';
+  import CueForm from './CueForm.svelte';
+  import CueList from './CueList.svelte';
+  import { Desk } from './desk.svelte';
+  import DeskKeys from './DeskKeys.svelte';
+  import NewCue from './NewCue.svelte';
+  import { recalled, typed, type Typed } from './numbers';
+  import Preview from './Preview.svelte';
+  import SheetActs from './SheetActs.svelte';
+  import './desk.css';
+
+  interface Props {
+    params?: { id?: string };
+  }
+
+  const { params }: Props = $props();
+
+  const desk = new Desk();
+  let graphics = $state.raw<StoredGraphic[]>([]);
+  let number = $state<Typed>({ text: '', at: 0 });
+  let plays = $state(0);
+  let adding = $state(false);
+  let keys = $state(false);
+  let list = $state<ReturnType<typeof CueList>>();
+  let form = $state<ReturnType<typeof CueForm>>();
+  let acts = $state<ReturnType<typeof ActKeys>>();
+
+  $effect(() => {
+    // Loads again whenever the server has come back.
+    void reach.returned;
+    void desk.sheet.open(Number(params?.id)).then(() => desk.follow());
+    allGraphics()
+      .then((all) => (graphics = all))
+      .catch(() => {
+        // Said above all screens; asked again once the server is back.
+      });
+  });
+  $effect(() => () => desk.leave());
+  $effect(() => {
+    if (!desk.sheet.stored) return;
+    desk.follow();
+    desk.checkAll();
+  });
+
+  const counts = $derived(desk.counts);
+  const rehearsing = $derived(desk.rehearsal !== undefined);
+  const lost = $derived(!desk.air.heard || desk.rehearsal?.heard === false);
+  const refusal = $derived(desk.acting.refusal || desk.sheet.refusal);
+
+  function isTyping(target: EventTarget | null): boolean {
+    return (
+      target instanceof HTMLElement && target.closest('input, textarea, select, [role="dialog"]') !== null
+    );
+  }
+
+  const ACTS: Record<string, () => unknown> = {
+    ArrowRight: () => desk.step(),
+    c: () => desk.change(),
+    x: () => desk.out(),
+    ArrowDown: () => desk.move(1),
+    ArrowUp: () => desk.move(-1),
+    f: () => form?.focusFirst(),
+    p: () => (plays += 1),
+    r: () => desk.rehearse(),
+    n: () => (adding = true),
+    '/': () => list?.focusSearch(),
+    '?': () => (keys = true),
+    b: () => nextBerth(),
+    Escape: () => (number = { text: '', at: 0 }),
+  };
+
+  /** Step and out are about the next of what stands. */
+  function nextBerth() {
+    const all = desk.acting.standing.filter(({ leaves }) => !leaves);
+    const place = all.findIndex(({ berth }) => berth === desk.target?.berth);
+    desk.chosen = all[(place + 1) % all.length]?.berth;
+  }
+
+  function key(event: KeyboardEvent) {
+    if (event.defaultPrevented || adding || keys) return;
+    const command = event.ctrlKey || event.metaKey;
+    if (isTyping(event.target)) {
+      if (event.key === 'Escape') (event.target as HTMLElement).blur();
+      return;
+    }
+    if (command && event.key.toLowerCase() === 'z') {
+      event.preventDefault();
+      void (event.shiftKey ? desk.redo() : desk.undo());
+      return;
+    }
+    if (command || event.altKey) return;
+    if (event.key === 'Enter') {
+      // What was chosen with Tab is pressed; anything else is a take.
+      const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, summary');
+      if (onButton && !(onButton as HTMLElement).dataset.cue) return;
+      event.preventDefault();
+      if (!event.repeat) void desk.take();
+      return;
+    }
+    if (/^[\d.,]$/.test(event.key)) {
+      event.preventDefault();
+      number = typed(number, event.key, performance.now());
+      const cue = recalled(desk.sheet.cues, number.text);
+      if (cue) desk.select(cue.id);
+      return;
+    }
+    if (event.key === 'q') {
+      if (!event.repeat) acts?.hold();
+      return;
+    }
+    const act = ACTS[event.key];
+    const moves = event.key === 'ArrowDown' || event.key === 'ArrowUp';
+    if (!act || (event.repeat && !moves)) return;
+    event.preventDefault();
+    if (moves) number = { text: '', at: 0 };
+    void act();
+  }
+
+  function keyUp(event: KeyboardEvent) {
+    if (event.key === 'q') acts?.release();
+  }
+
+  const shelf = $derived(graphics.map(({ id, document }) => ({ id, name: document.name })));
+  const saidOnAir = $derived(
+    desk.air.standing.map(({ title, says }) => `${title} ${says}`).join(', ') || 'nothing is on air',
+  );
+</script>
+
+<svelte:window onkeydown={key} onkeyup={keyUp} onblur={() => acts?.release()} />
+<svelte:head><title>{desk.sheet.stored?.sheet.name ?? 'Desk'} · Glimble</title></svelte:head>
+
+<div class="header" use:intoHeader>
+  <strong class="sheet">{desk.sheet.stored?.sheet.name ?? ''}</strong>
+  {#if desk.sheet.stored}
+    <span class="counts">
+      {desk.sheet.cues.length} cues: {counts.sound} sound, {counts.doubtful} doubtful, {counts.unfilled} to fill
+    </span>
+    <SheetActs {desk} />
+  {/if}
+  <span class="right">
+    <button class="plain rehearse" aria-pressed={rehearsing} onclick={() => void desk.rehearse()}
+      >{rehearsing ? 'end rehearsal' : 'rehearse'} <kbd>r</kbd></button
+    >
+    <button class="plain" onclick={() => (keys = true)}>keys <kbd>?</kbd></button>
+  </span>
+</div>
+
+{#if desk.sheet.fault}
+  <div class="page"><p role="alert">{desk.sheet.fault} <a href="#/desk">All cue sheets</a></p></div>
+{:else}
+  <div class="desk" class:rehearsing>
+    {#if rehearsing}
+      <div class="rehearsal">
+        <strong>Rehearsal</strong> Nothing you press leaves the preview.
+      </div>
+    {/if}
+    {#if lost}
+      <div class="lost" role="alert">
+        The server is not heard. What is on air goes on; nothing can be pressed until it is back.
+      </div>
+    {:else if refusal}
+      <div class="refused" role="alert">
+        <span>{refusal}</span>
+        <button
+          class="plain"
+          onclick={() => {
+            desk.acting.refusal = '';
+            desk.sheet.refusal = '';
+          }}>understood</button
+        >
+      </div>
+    {/if}
+    <div class="columns">
+      <CueList bind:this={list} {desk} number={number.text} onadd={() => (adding = true)} />
+      <CueForm bind:this={form} {desk} graphics={shelf} />
+      <section class="pictures" aria-label="Pictures">
+        <div class="head">
+          <h2>{rehearsing ? 'Preview · rehearsal' : 'Preview'}</h2>
+          {#if rehearsing}
+            <span
+              >{desk.acting.standing[0]
+                ? `${desk.acting.standing[0].title} ${desk.acting.standing[0].says}`
+                : 'nothing taken'}</span
+            >
+          {:else if desk.cue}
+            <button class="plain" onclick={() => (plays += 1)}>{desk.cue.number} · play <kbd>p</kbd></button>
+          {/if}
+        </div>
+        <div class="frame preview">
+          {#if desk.rehearsal}<AirPicture air={desk.rehearsal} label="Rehearsal" />
+          {:else}<Preview
+              reel={desk.worked?.reel}
+              {plays}
+              label="Preview of cue {desk.cue?.number ?? ''}"
+            />{/if}
+        </div>
+        <div class="head">
+          <h2 class="on-air">On air</h2>
+          {#if desk.air.standing.length === 0}<span>nothing</span>{/if}
+        </div>
+        <div class="frame air" class:lit={desk.air.standing.length > 0}>
+          <AirPicture air={desk.air} label="On air: {saidOnAir}" />
+        </div>
+        <ul class="standing" aria-label="What stands">
+          {#each desk.acting.standing as on (on.berth)}
+            <li>
+              <button
+                class="plain"
+                aria-pressed={on.berth === desk.target?.berth}
+                onclick={() => (desk.chosen = on.berth)}
+                ><span class="where">{on.berth}</span><span class="what"
+                  ><strong>{on.title}</strong> {on.says}</span
+                ><span class="figures" title={on.countsDown ? 'still to go' : 'on air for'}
+                  >{on.countsDown ? '−' : ''}{on.time}</span
+                ></button
+              >
+            </li>
+          {/each}
+        </ul>
+      </section>
+    </div>
+    <ActKeys bind:this={acts} {desk} />
+  </div>
+{/if}
+
+{#if adding}
+  <NewCue
+    {shelf}
+    onclose={() => (adding = false)}
+    onadd={(graphic) => {
+      adding = false;
+      const after = desk.cue?.id;
+      const before = new Set(desk.sheet.cues.map(({ id }) => id));
+      void desk.edit({ what: 'ADD', cue: after, added: [{ graphic, values: {} }] }).then(() => {
+        const made = desk.sheet.cues.find(({ id }) => !before.has(id));
+        if (!made) return;
+        desk.select(made.id);
+        setTimeout(() => form?.focusFirst());
+      });
+    }}
+  />
+{/if}
+<DeskKeys bind:open={keys} />
+
+<style>
+  .header {
+    display: flex;
+    flex: 1;
+    gap: 18px;
+    align-items: center;
+    min-width: 0;
+  }
+
+  .sheet {
+    overflow: hidden;
+    font-size: 14px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .counts {
+    overflow: hidden;
+    color: var(--muted);
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .right {
+    display: flex;
+    flex: none;
+    gap: 16px;
+    align-items: center;
+    margin-left: auto;
+  }
+
+  .rehearse {
+    padding: 4px 12px;
+    border: 1px solid var(--border-strong);
+    border-radius: var(--corner);
+  }
+
+  .rehearse[aria-pressed='true'] {
+    border-style: dashed;
+    border-color: var(--warning);
+    color: var(--warning);
+  }
+
+  .desk {
+    display: flex;
+    flex-direction: column;
+    gap: 12px;
+    height: 100%;
+    padding: 12px 14px;
+    box-sizing: border-box;
+  }
+
+  .rehearsal,
+  .lost,
+  .refused {
+    flex: none;
+    padding: 8px 14px;
+    border-radius: var(--corner);
+    font-size: 15px;
+  }
+
+  .rehearsal {
+    background: repeating-linear-gradient(-45deg, #4a3413 0 14px, #2e2110 14px 28px);
+    color: #ffe9cd;
+    text-align: center;
+  }
+
+  .lost {
+    background: var(--warning);
+    color: var(--on-accent);
+    font-weight: 650;
+  }
+
+  .refused {
+    display: flex;
+    justify-content: space-between;
+    gap: 20px;
+    border: 2px solid var(--warning);
+    background: var(--layer-2);
+  }
+
+  .columns {
+    display: grid;
+    flex: 1;
+    grid-template-columns: minmax(300px, 352px) minmax(320px, 1fr) minmax(320px, 420px);
+    grid-template-rows: minmax(0, 1fr);
+    gap: 14px;
+    min-height: 0;
+  }
+
+  .pictures {
+    display: flex;
+    flex-direction: column;
+    gap: 6px;
+    min-height: 0;
+  }
+
+  .head {
+    display: flex;
+    justify-content: space-between;
+    gap: 10px;
+    align-items: baseline;
+    min-height: 20px;
+  }
+
+  h2 {
+    margin: 0;
+    font-size: 14px;
+    font-weight: 700;
+  }
+
+  h2.on-air {
+    color: var(--on-air-text);
+  }
+
+  .frame {
+    overflow: hidden;
+    flex: none;
+    border: 2px solid var(--border-strong);
+    border-radius: var(--corner);
+  }
+
+  .rehearsing .preview {
+    border: 3px dashed var(--warning);
+  }
+
+  .air {
+    border-width: 5px;
+    border-color: var(--border);
+  }
+
+  .air.lit {
+    border-color: var(--on-air);
+  }
+
+  .standing {
+    flex: 1;
+    min-height: 0;
+    margin: 0;
+    padding: 0;
+    overflow-y: auto;
+    list-style: none;
+  }
+
+  .standing button {
+    display: grid;
+    grid-template-columns: 64px 1fr auto;
+    gap: 10px;
+    width: 100%;
+    padding: 5px 8px;
+    border: 1px solid transparent;
+    border-radius: var(--corner);
+    font-size: 14px;
+  }
+
+  .standing button[aria-pressed='true'] {
+    border-color: var(--border-strong);
+    background: var(--layer-1);
+  }
+
+  .where {
+    overflow: hidden;
+    color: var(--muted);
+    text-overflow: ellipsis;
+  }
+
+  .what {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+</style>

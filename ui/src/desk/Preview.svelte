@@ -1,0 +1,37 @@
+<script lang="ts">
+  import type { Reel } from '../api/types';
+  import Picture from '../picture/Picture.svelte';
+  import type { Moment } from '../player/moment';
+
+  interface Props {
+    reel: Reel | undefined;
+    label: string;
+    /** Grows each time it is to be played. */
+    plays: number;
+  }
+
+  const { reel, label, plays }: Props = $props();
+
+  let frame = $state<number>();
+
+  $effect(() => {
+    const of = reel;
+    if (plays === 0 || !of) return;
+    const began = performance.now();
+    let asked = 0;
+    const play = () => {
+      const at = Math.floor(((performance.now() - began) * of.rate) / 1000);
+      frame = at > of.in ? undefined : at;
+      if (frame !== undefined) asked = requestAnimationFrame(play);
+    };
+    play();
+    return () => {
+      cancelAnimationFrame(asked);
+      frame = undefined;
+    };
+  });
+
+  const moment = $derived<Moment>({ phase: 'IN', frame: frame ?? reel?.in ?? 0 });
+</script>
+
+<Picture {reel} {moment} {label} />

@@ -1,0 +1,257 @@
+import { sameValues } from '../floor/values';
+import type { AirFilling, Cue, CueCheck, FilledIn, SheetEdit, Values } from '../api/types';
+import { check, fillingOf, workedOut } from './checks.svelte';
+import { OnAir } from './onAir.svelte';
+import { SheetKeeper } from './sheet.svelte';
+import { differences, few } from './words';
+
+/** ms after the last letter until what is typed is kept. */
+const KEEP_MS = 400;
+const CHECK_MS = 200;
+const MAIN = 1;
+const REHEARSAL = 2;
+
+/** The desk: a cue sheet, the cue that is filled in, and what is on air. */
+export class Desk {
+  readonly sheet = new SheetKeeper();
+  readonly air = new OnAir(MAIN, (sheet) => this.sheet.heard(sheet));
+  /** Where acts go while nothing may leave the preview; undefined while they go on air. */
+  rehearsal = $state.raw<OnAir>();
+  /** Id of the cue whose form is shown. */
+  selected = $state<string>();
+  /** What is filled in, as typed. */
+  values = $state.raw<Values>({});
+  worked = $state.raw<FilledIn>();
+  checked = $state.raw<CueCheck>();
+  /** What the check of each cue came to, by id. */
+  checks = $state.raw<Record<string, CueCheck>>({});
+  /** The berth that step and out are about, if it was chosen. */
+  chosen = $state<string>();
+  fault = $state('');
+  #dirty = false;
+  #keeping: ReturnType<typeof setTimeout> | undefined;
+  #checking: ReturnType<typeof setTimeout> | undefined;
+  #asked = 0;
+
+  cue = $derived(this.sheet.cues.find(({ id }) => id === this.selected));
+  graphic = $derived(this.sheet.graphicOf(this.cue));
+  /** Where acts go. */
+  acting = $derived(this.rehearsal ?? this.air);
+  /** What the acts step, change and out are about: what was chosen, what stands where the cue would, or what came last. */
+  target = $derived.by(() => {
+    const all = this.acting.standing.filter(({ leaves }) => !leaves);
+    const berth = this.graphic?.berth ?? 'main';
+    return all.find((one) => one.berth === this.chosen) ?? all.find((one) => one.berth === berth) ?? all[0];
+  });
+  /** Where the in waits or has steps to come: the target, or what came last. */
+  stepping = $derived.by(() => {
+    const all = this.acting.standing.filter(({ next, leaves }) => next !== undefined && !leaves);
+    return all.find(({ berth }) => berth === this.target?.berth) ?? all[0];
+  });
+  /** Cues on air whose texts are others by now; the one in the form first. */
+  changes = $derived.by(() => {
+    const found = this.acting.standing.flatMap((on) => {
+      const cue = this.sheet.cues.find(({ id }) => id === on.play.shows.cue);
+      if (!cue || on.leaves || cue.graphic !== on.play.shows.graphic) return [];
+      if (cue.revision !== on.play.shows.revision) return [];
+      const values = cue.id === this.selected ? this.values : cue.values;
+      if (sameValues(values, on.play.shows.values)) return [];
+      const fields = this.sheet.graphicOf(cue)?.fields ?? [];
+      return [{ on, cue, values, what: few(differences(fields, values, on.play.shows.values)) }];
+    });
+    return found.sort(
+      (one, other) => Number(other.cue.id === this.selected) - Number(one.cue.id === this.selected),
+    );
+  });
+  counts = $derived.by(() => {
+    const all = this.sheet.cues.map(({ id }) => this.checks[id]?.standing);
+    const count = (standing: CueCheck['standing']) => all.filter((one) => one === standing).length;
+    return { sound: count('SOUND'), doubtful: count('DOUBTFUL'), unfilled: count('NOT_FILLABLE') };
+  });
+
+  leave(): void {
+    void this.keep();
+    this.air.leave();
+    this.rehearsal?.leave();
+  }
+
+  /** Begins or ends a rehearsal; each begins with nothing on air. */
+  async rehearse(): Promise<void> {
+    if (this.rehearsal) {
+      this.rehearsal.leave();
+      this.rehearsal = undefined;
+      return;
+    }
+    const rehearsal = new OnAir(REHEARSAL);
+    this.rehearsal = rehearsal;
+    this.chosen = undefined;
+  }
+
+  select(id: string | undefined): void {
+    if (id === this.selected) return;
+    void this.keep();
+    this.selected = id;
+    this.chosen = undefined;
+    this.values = this.cue?.values ?? {};
+    this.worked = undefined;
+    this.checked = undefined;
+    this.#changed();
+  }
+
+  /** The cue so many places further on in the sheet. */
+  move(by: number): void {
+    const place = this.sheet.cues.findIndex(({ id }) => id === this.selected);
+    const next =
+      this.sheet.cues[place < 0 ? 0 : Math.max(0, Math.min(this.sheet.cues.length - 1, place + by))];
+    if (next) this.select(next.id);
+  }
+
+  type(field: string, text: string): void {
+    this.values = { ...this.values, [field]: text };
+    this.#dirty = true;
+    clearTimeout(this.#keeping);
+    this.#keeping = setTimeout(() => void this.keep(), KEEP_MS);
+    this.#changed();
+  }
+
+  /** Keeps what was typed. */
+  async keep(): Promise<void> {
+    clearTimeout(this.#keeping);
+    if (!this.#dirty || !this.selected) return;
+    this.#dirty = false;
+    await this.sheet.change({ what: 'FILL', cue: this.selected, values: this.values });
+  }
+
+  /** What the sheet has now is shown, unless something else is being typed. */
+  follow(): void {
+    if (!this.cue) {
+      this.select(this.sheet.cues[0]?.id);
+      return;
+    }
+    if (this.#dirty || sameValues(this.cue.values, this.values)) return;
+    this.values = this.cue.values;
+    this.#changed();
+  }
+
+  async edit(edit: SheetEdit): Promise<void> {
+    await this.keep();
+    await this.sheet.change(edit);
+  }
+
+  async undo(): Promise<void> {
+    await this.keep();
+    await this.sheet.undo();
+  }
+
+  async redo(): Promise<void> {
+    await this.keep();
+    await this.sheet.redo();
+  }
+
+  /** The cue of the same graphic from which it changes: what stands on air, or the one before it in the sheet. */
+  before = $derived.by(() => {
+    const cue = this.cue;
+    if (!cue) return undefined;
+    const on = this.acting.standing.find(
+      ({ play, leaves }) =>
+        !leaves && play.shows.graphic === cue.graphic && play.shows.revision === cue.revision,
+    );
+    if (on)
+      return {
+        name: on.play.shows.cue === cue.id ? 'what is on air' : on.title,
+        values: on.play.shows.values,
+      };
+    const earlier = this.sheet.cues[this.sheet.cues.indexOf(cue) - 1];
+    const same = earlier?.graphic === cue.graphic && earlier.revision === cue.revision;
+    return same ? { name: `cue ${earlier.number}`, values: earlier.values } : undefined;
+  });
+
+  #changed(): void {
+    const cue = this.cue;
+    const asked = ++this.#asked;
+    if (!cue) return;
+    const now = { ...cue, values: this.values };
+    const { graphic, revision } = cue;
+    const filling = {
+      graphic,
+      revision,
+      values: this.values,
+      ...(this.before && { before: this.before.values }),
+    };
+    workedOut(filling, true)
+      .then((worked) => {
+        if (asked !== this.#asked) return;
+        this.worked = worked;
+        this.fault = '';
+      })
+      .catch((error: Error) => {
+        if (asked === this.#asked) this.fault = error.message;
+      });
+    clearTimeout(this.#checking);
+    this.#checking = setTimeout(() => {
+      void this.acting.prepare(this.filling(now));
+      const place = this.sheet.cues.findIndex(({ id }) => id === cue.id);
+      check(fillingOf(now, this.sheet.cues[place - 1]), true)
+        .then((checked) => {
+          if (asked === this.#asked) this.checked = checked;
+        })
+        .catch(() => {
+          // What cannot be worked out is said where it is shown.
+        });
+    }, CHECK_MS);
+  }
+
+  /** Checks every cue of the sheet that was not yet. */
+  checkAll(): void {
+    this.sheet.cues.forEach((cue, place) => {
+      check(fillingOf(cue, this.sheet.cues[place - 1]))
+        .then((found) => {
+          if (this.checks[cue.id] !== found) this.checks = { ...this.checks, [cue.id]: found };
+        })
+        .catch(() => {
+          // It stays without a mark.
+        });
+    });
+  }
+
+  filling(cue: Cue): AirFilling {
+    const { id, graphic, revision, values, number } = cue;
+    return {
+      graphic,
+      revision,
+      values,
+      cue: id,
+      number,
+      ...(this.sheet.stored && { sheet: this.sheet.stored.id }),
+    };
+  }
+
+  async take(): Promise<void> {
+    if (!this.cue) return;
+    void this.keep();
+    const done = await this.acting.act({
+      kind: 'TAKE',
+      filling: this.filling({ ...this.cue, values: this.values }),
+    });
+    if (done) this.chosen = undefined;
+  }
+
+  async step(): Promise<void> {
+    if (this.stepping) await this.acting.act({ kind: 'STEP', berth: this.stepping.berth });
+  }
+
+  async change(): Promise<void> {
+    const [first] = this.changes;
+    if (!first) return;
+    void this.keep();
+    await this.acting.act({ kind: 'CHANGE', filling: this.filling({ ...first.cue, values: first.values }) });
+  }
+
+  async out(): Promise<void> {
+    if (this.target) await this.acting.act({ kind: 'OUT', berth: this.target.berth });
+  }
+
+  async allOut(): Promise<void> {
+    await this.acting.act({ kind: 'OUT' });
+  }
+}

@@ -1,0 +1,38 @@
+import type { Cue } from '../api/types';
+
+/** ms after which the next digit begins another number. */
+const PAUSE_MS = 1500;
+
+/** What is typed of a number, digit by digit. */
+export interface Typed {
+  text: string;
+  /** When the last of it was typed, ms. */
+  at: number;
+}
+
+/** What is typed once a digit or a point has been added. */
+export function typed(before: Typed, key: string, now: number): Typed {
+  const goesOn = now - before.at < PAUSE_MS ? before.text : '';
+  const text = key === ',' ? '.' : key;
+  const whole = goesOn + text;
+  return { text: /^\d{1,5}(\.\d{0,3})?$/.test(whole) ? whole : text === '.' ? '' : text, at: now };
+}
+
+/** The cue that a number recalls; undefined if there is none, or not yet. */
+export function recalled(cues: Cue[], text: string): Cue | undefined {
+  if (!/\d/.test(text)) return undefined;
+  return cues.find(({ number }) => Number(number) === Number(text));
+}
+
+/** Whether all of the words stand somewhere in a cue: in its texts, its note, its number or the name of its graphic. */
+export function isFound(cue: Cue, name: string, words: string): boolean {
+  return isFoundIn([cue.number, name, cue.note, ...Object.values(cue.values)].join('\n'), words);
+}
+
+export function isFoundIn(text: string, words: string): boolean {
+  const all = text.toLocaleLowerCase();
+  return words
+    .toLocaleLowerCase()
+    .split(/\s+/)
+    .every((word) => all.includes(word));
+}

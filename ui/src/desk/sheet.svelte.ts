@@ -1,0 +1,112 @@
+import { editSheet, sheet, undoSheet } from '../api/desk';
+import { Problem } from '../api/problem';
+import { revision } from '../api/client';
+import type { Cue, Graphic, SheetEdit, StoredSheet } from '../api/types';
+
+/** A cue sheet as it is worked on: changes go one after the other, and can be taken back. */
+export class SheetKeeper {
+  stored = $state.raw<StoredSheet>();
+  fault = $state('');
+  /** What could not be kept, and why; empty for nothing. */
+  refusal = $state('');
+  saving = $state(false);
+  /** Graphics by id and revision. */
+  graphics = $state.raw<Record<string, Graphic>>({});
+  /** Revisions that changes made here, the last one last. */
+  #made: number[] = [];
+  #undone: number[] = [];
+  canUndo = $state(false);
+  canRedo = $state(false);
+  #chain: Promise<unknown> = Promise.resolve();
+
+  cues = $derived(this.stored?.sheet.cues ?? []);
+
+  async open(id: number): Promise<void> {
+    try {
+      await this.#take(await sheet(id));
+      this.fault = '';
+    } catch (error) {
+      this.fault = (error as Error).message;
+    }
+  }
+
+  /** Somebody has changed a sheet. */
+  heard({ id, revision }: { id: number; revision: number }): void {
+    if (id !== this.stored?.id || revision <= this.stored.revision) return;
+    void this.#then(async () => {
+      if (revision > (this.stored?.revision ?? 0)) await this.#take(await sheet(id));
+    });
+  }
+
+  graphicOf(cue: Cue | undefined): Graphic | undefined {
+    return cue && this.graphics[`${cue.graphic}/${cue.revision}`];
+  }
+
+  async #take(stored: StoredSheet): Promise<void> {
+    const missing = stored.sheet.cues.filter((cue) => !this.graphicOf(cue));
+    const known = { ...this.graphics };
+    for (const { graphic, revision: number } of missing) {
+      const key = `${graphic}/${number}`;
+      known[key] ??= (await revision(graphic, number)).document;
+    }
+    if (missing.length > 0) this.graphics = known;
+    this.stored = stored;
+  }
+
+  #then<T>(work: () => Promise<T>): Promise<T> {
+    const next = this.#chain.then(work);
+    this.#chain = next.catch(() => {});
+    return next;
+  }
+
+  /** Resolves with the sheet once it is kept; undefined if it was refused. */
+  change(edit: SheetEdit): Promise<StoredSheet | undefined> {
+    return this.#done(async (before) => {
+      const after = await editSheet(before.id, before.revision, edit);
+      if (after.revision !== before.revision) {
+        this.#made.push(after.revision);
+        this.#undone = [];
+      }
+      return after;
+    });
+  }
+
+  undo(): Promise<StoredSheet | undefined> {
+    return this.#back(this.#made, this.#undone);
+  }
+
+  redo(): Promise<StoredSheet | undefined> {
+    return this.#back(this.#undone, this.#made);
+  }
+
+  #back(from: number[], to: number[]): Promise<StoredSheet | undefined> {
+    return this.#done(async (before) => {
+      const last = from.pop();
+      if (last === undefined) return before;
+      const after = await undoSheet(before.id, last);
+      if (after.revision !== before.revision) to.push(after.revision);
+      return after;
+    });
+  }
+
+  #done(work: (before: StoredSheet) => Promise<StoredSheet>): Promise<StoredSheet | undefined> {
+    this.saving = true;
+    return this.#then(async () => {
+      try {
+        const after = await work(this.stored!);
+        await this.#take(after);
+        this.refusal = '';
+        return after;
+      } catch (error) {
+        this.refusal = (error as Error).message;
+        // Somebody else's stays: it is shown.
+        if (error instanceof Problem && error.status === 409) await this.open(this.stored!.id);
+        return undefined;
+      } finally {
+        this.saving = false;
+        this.canUndo = this.#made.length > 0;
+        this.canRedo = this.#undone.length > 0;
+      }
+    });
+  }
+}
