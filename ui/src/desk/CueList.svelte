@@ -80,7 +80,7 @@
           onclick={() => desk.select(cue.id)}
         >
           <span class="figures place">{cue.number}</span>
-          <CueThumb {cue} label="" />
+          <CueThumb {cue} label="Cue {cue.number}" />
           <span class="texts">
             <span class="name" dir="auto">{nameOf(cue, desk.sheet.graphicOf(cue))}</span>
             <span class="graphic"

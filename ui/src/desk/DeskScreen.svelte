@@ -10,7 +10,7 @@
   import { Desk } from './desk.svelte';
   import DeskKeys from './DeskKeys.svelte';
   import NewCue from './NewCue.svelte';
-  import { recalled, typed, type Typed } from './numbers';
+  import { NOTHING, recalled, typed } from './numbers';
   import Preview from './Preview.svelte';
   import SheetActs from './SheetActs.svelte';
   import './desk.css';
@@ -23,7 +23,7 @@
 
   const desk = new Desk();
   let graphics = $state.raw<StoredGraphic[]>([]);
-  let number = $state<Typed>({ text: '', at: 0 });
+  let number = $state(NOTHING);
   let plays = $state(0);
   let adding = $state(false);
   let keys = $state(false);
@@ -72,7 +72,7 @@
     '/': () => list?.focusSearch(),
     '?': () => (keys = true),
     b: () => nextBerth(),
-    Escape: () => (number = { text: '', at: 0 }),
+    Escape: () => (number = NOTHING),
   };
 
   /** Step and out are about the next of what stands. */
@@ -100,12 +100,13 @@
       const onButton = event.target instanceof HTMLElement && event.target.closest('button, a, summary');
       if (onButton && !(onButton as HTMLElement).dataset.cue) return;
       event.preventDefault();
+      number = NOTHING;
       if (!event.repeat) void desk.take();
       return;
     }
     if (/^[\d.,]$/.test(event.key)) {
       event.preventDefault();
-      number = typed(number, event.key, performance.now());
+      number = typed(number, event.key, performance.now(), desk.sheet.cues);
       const cue = recalled(desk.sheet.cues, number.text);
       if (cue) desk.select(cue.id);
       return;
@@ -118,7 +119,7 @@
     const moves = event.key === 'ArrowDown' || event.key === 'ArrowUp';
     if (!act || (event.repeat && !moves)) return;
     event.preventDefault();
-    if (moves) number = { text: '', at: 0 };
+    number = NOTHING;
     void act();
   }
 

@@ -10,12 +10,21 @@ export interface Typed {
   at: number;
 }
 
-/** What is typed once a digit or a point has been added. */
-export function typed(before: Typed, key: string, now: number): Typed {
-  const goesOn = now - before.at < PAUSE_MS ? before.text : '';
+/** Nothing of a number. */
+export const NOTHING: Typed = { text: '', at: 0 };
+
+/**
+ * What is typed once a digit or a point has been added. What no cue's number could begin with any more begins anew with it.
+ *
+ * @param now ms
+ */
+export function typed(before: Typed, key: string, now: number, cues: Cue[]): Typed {
   const text = key === ',' ? '.' : key;
+  const goesOn = now - before.at < PAUSE_MS ? before.text : '';
   const whole = goesOn + text;
-  return { text: /^\d{1,5}(\.\d{0,3})?$/.test(whole) ? whole : text === '.' ? '' : text, at: now };
+  const wanted = cues.some(({ number }) => number.startsWith(whole) || `${number}.` === whole);
+  if (goesOn && wanted) return { text: whole, at: now };
+  return text === '.' ? NOTHING : { text, at: now };
 }
 
 /** The cue that a number recalls; undefined if there is none, or not yet. */

@@ -37,7 +37,10 @@ class AccessibilityIT {
         "floor, '#/floor/1', score",
         "cases, '#/cases/2', case",
         "proof, '#/proof/2/2', fillings",
-        "house, '#/house', palette"
+        "house, '#/house', palette",
+        "desk, '#/desk/1', sound",
+        "cue sheets, '#/desk', Tuesday",
+        "log, '#/log', was on air"
     })
     void nothing_serious_is_found(String screen, String path, String shown) {
         Page page = browser.page();

@@ -1,0 +1,262 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
+import com.microsoft.playwright.options.AriaRole;
+import java.net.URI;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Operators fill in cues and take them to air, with keys. */
+class DeskTaskIT {
+    private static Browser browser;
+    private static DeskPage desk;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+        desk = DeskPage.open(browser.page(), Packaged.shared().address(), 1);
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+    }
+
+    @AfterEach
+    void clear() {
+        desk.press("Escape");
+        desk.allOut();
+    }
+
+    @Test
+    void a_number_recalls_a_cue_which_is_taken_stepped_through_changed_and_taken_out() {
+        desk.take("8", "board");
+        assertThat(desk.standing()).containsText("waits at step 1 of 4");
+        assertThat(desk.act("step")).containsText("row 1");
+        for (String row : List.of("row 2", "row 3", "row 4")) {
+            desk.press("ArrowRight");
+            assertThat(desk.act("step")).containsText(row);
+        }
+        desk.press("ArrowRight");
+        assertThat(desk.standing()).containsText("stands");
+        assertThat(desk.act("step")).isDisabled();
+
+        // Two scores are others; typing is no act.
+        desk.press("f");
+        desk.field("Score 1").fill("95.5");
+        desk.field("Score 2").fill("93");
+        desk.page().keyboard().type("x");
+        desk.page().keyboard().press("Backspace");
+        assertThat(desk.standing()).containsText("stands");
+        assertThat(desk.act("change")).containsText("score 1 and score 2");
+        assertThat(desk.form()).containsText(Pattern.compile("From what is on air it swaps score 1 and score 2"));
+        desk.press("Escape", "c");
+        assertThat(desk.act("change")).isDisabled();
+        assertThat(desk.standing()).containsText("stands");
+        desk.press("x");
+        assertThat(desk.standing().locator("li")).hasCount(0);
+        // What was changed is in the sheet, and can be taken back.
+        desk.press("Control+z", "Control+z");
+        assertThat(desk.field("Score 1")).hasValue("94.5");
+    }
+
+    @Test
+    void another_bar_takes_the_place_of_the_first_and_the_same_one_changes() {
+        desk.take("6", "bar");
+        desk.recall("7");
+        assertThat(desk.form()).containsText(Pattern.compile("From 6 Judge bar it swaps crest, name"));
+        desk.press("Enter");
+        assertThat(desk.standing()).containsText("7 Judge bar");
+        assertThat(desk.standing()).containsText("stands");
+        desk.take("9", "bar");
+        assertThat(desk.standing()).containsText("9 Twin bar");
+        assertThat(desk.standing().locator("li")).hasCount(1);
+        // Something else elsewhere stands beside it, and step and out can be given the other one.
+        desk.take("4", "strap");
+        assertThat(desk.standing().locator("li")).hasCount(2);
+        assertThat(desk.act("out")).containsText("4 Wind strap");
+        desk.press("b");
+        assertThat(desk.act("out")).containsText("9 Twin bar");
+        desk.press("x");
+        assertThat(desk.standing().locator("li")).hasCount(1);
+        assertThat(desk.standing()).containsText("4 Wind strap");
+    }
+
+    @Test
+    void a_cue_is_filled_by_keys_alone_and_says_what_is_still_wrong() {
+        desk.recall("13");
+        assertThat(desk.check()).containsText("not fillable yet");
+        assertThat(desk.form()).containsText("Name is needed; fill it in.");
+        desk.press("f");
+        desk.page().keyboard().type("Ștefan Ițcu");
+        assertThat(desk.check()).containsText("sound");
+        assertThat(desk.form()).containsText(Pattern.compile("\\d+ more fit"));
+        desk.page().keyboard().press("Tab");
+        desk.page().keyboard().press("Control+a");
+        desk.page().keyboard().type("   ");
+        assertThat(desk.form()).containsText("blank: role stays away");
+        desk.page().keyboard().press("Control+a");
+        desk.page().keyboard().type("x".repeat(41));
+        assertThat(desk.form()).containsText("Role has 41 letters; at most 40 are let through.");
+        desk.press("Escape");
+        // The next cue and back: nothing is lost.
+        desk.press("ArrowUp", "ArrowDown");
+        assertThat(desk.field("Name")).hasValue("Ștefan Ițcu");
+        assertThat(desk.cue("13 Ștefan Ițcu")).isVisible();
+        desk.press("Control+z", "Control+z", "Control+z");
+        assertThat(desk.field("Name")).hasValue("");
+    }
+
+    @Test
+    void a_second_desk_sees_the_same_and_its_late_act_is_refused() {
+        DeskPage second = DeskPage.open(browser.page(), Packaged.shared().address(), 1);
+        desk.take("2", "bar");
+        assertThat(second.standing()).containsText("2 Flyer bar");
+        // What the second one presses is on its way while the first one does something else.
+        List<Route> held = new ArrayList<>();
+        second.page().route("**/acts", held::add);
+        second.press("x");
+        second.page().waitForCondition(() -> !held.isEmpty());
+        desk.take("9", "bar");
+        held.get(0).resume();
+        assertThat(second.refusal()).containsText("cue 9, Twin bar was taken at bar");
+        assertThat(second.standing()).containsText("9 Twin bar");
+        second.page().unroute("**/acts");
+        second.press("x");
+        assertThat(desk.standing().locator("li")).hasCount(0);
+        second.page().close();
+    }
+
+    @Test
+    void a_desk_that_does_not_hear_the_server_says_so_and_goes_on_from_how_things_stand() {
+        int port = URI.create(Packaged.shared().address()).getPort();
+        try (Line line = new Line(port)) {
+            DeskPage second = DeskPage.open(browser.page(), line.address(), 1);
+            line.cut();
+            assertThat(second.page().locator(".lost")).isVisible();
+            assertThat(second.act("take")).isDisabled();
+            desk.take("9", "bar");
+            line.mend();
+            assertThat(second.page().locator(".lost")).isHidden();
+            assertThat(second.standing()).containsText("9 Twin bar");
+            assertThat(second.act("take")).isEnabled();
+            second.page().close();
+        }
+    }
+
+    @Test
+    void an_output_page_that_is_opened_late_shows_the_same_frame() {
+        desk.take("2", "bar");
+        desk.take("8", "board");
+        assertThat(desk.standing()).containsText("waits at step");
+        Page output = browser.page();
+        output.navigate(Packaged.shared().address() + "output.html?output=1&width=960");
+        assertThat(output.locator("canvas")).hasAttribute("data-drawn", "true");
+        // Both are asked within one frame or two of each other, by one clock.
+        String sample =
+                "() => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(() => done([performance.timeOrigin"
+                        + " + performance.now(), Number(document.querySelector('SELECTOR').dataset.frame)]))))";
+        double worst = Double.MAX_VALUE;
+        for (int i = 0; i < 20; i++) {
+            List<Number> one = numbers(desk.page(), sample.replace("SELECTOR", ".frame.air canvas"));
+            List<Number> other = numbers(output, sample.replace("SELECTOR", "canvas"));
+            double passed = (other.get(0).doubleValue() - one.get(0).doubleValue()) / 20;
+            double apart = Math.abs(other.get(1).doubleValue() - one.get(1).doubleValue() - passed);
+            worst = Math.min(worst, apart);
+        }
+        assertThat(worst).isLessThan(1.5);
+        // Where nothing stands it is transparent, in the key view black, and the board covers all but a little.
+        assertThat(pixel(output, 10, 10)).isEqualTo(List.of(0, 0, 0, 0));
+        assertThat(pixel(output, 480, 160).get(3).intValue()).isGreaterThan(230);
+        output.navigate(Packaged.shared().address() + "output.html?output=1&width=960&view=key");
+        assertThat(output.locator("canvas")).hasAttribute("data-drawn", "true");
+        assertThat(pixel(output, 480, 160).subList(0, 3)).isEqualTo(List.of(255, 255, 255));
+        output.close();
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Number> numbers(Page page, String script) {
+        return (List<Number>) page.evaluate(script);
+    }
+
+    @SuppressWarnings("unchecked")
+    private static List<Integer> pixel(Page page, int x, int y) {
+        return (List<Integer>) page.evaluate(
+                "([x, y]) => [...document.querySelector('canvas').getContext('2d').getImageData(x, y, 1, 1).data]",
+                List.of(x, y));
+    }
+
+    @Test
+    void a_rehearsal_leaves_what_is_on_air_alone() {
+        desk.take("2", "bar");
+        desk.press("r");
+        assertThat(desk.page().locator(".rehearsal")).containsText("Nothing you press leaves the preview");
+        assertThat(desk.standing().locator("li")).hasCount(0);
+        desk.recall("4");
+        desk.press("Enter");
+        assertThat(desk.standing()).containsText("4 Wind strap");
+        assertThat(desk.page()
+                        .getByRole(AriaRole.IMG, new Page.GetByRoleOptions().setName(Pattern.compile("^On air: "))))
+                .hasAttribute("aria-label", Pattern.compile("2 Flyer bar (stands|comes in)$"));
+        desk.press("r");
+        assertThat(desk.standing()).containsText("2 Flyer bar");
+    }
+
+    @Test
+    void a_new_cue_is_made_numbered_moved_and_removed_and_the_sheet_is_searched() {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address() + "#/desk");
+        page.getByLabel("Name of a new cue sheet").fill("Wednesday");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New cue sheet"))
+                .click();
+        assertThat(page.locator("body")).containsText("No cues yet");
+        page.keyboard().press("n");
+        page.getByLabel("Name of the graphic").fill("flyer");
+        page.keyboard().press("Enter");
+        Locator name = page.locator("[data-field=name] input");
+        assertThat(name).isFocused();
+        page.keyboard().type("Oona Varga");
+        page.keyboard().press("Escape");
+        page.keyboard().press("n");
+        page.getByLabel("Name of the graphic").fill("twin");
+        page.keyboard().press("Enter");
+        assertThat(name).isFocused();
+        page.keyboard().type("Tiago");
+        page.keyboard().press("Escape");
+        assertThat(page.locator("[data-cue]")).hasCount(2);
+        page.keyboard().press("/");
+        page.keyboard().type("varga");
+        assertThat(page.locator("[data-cue]")).hasCount(1);
+        page.keyboard().press("Enter");
+        assertThat(page.locator("[data-cue]")).hasCount(2);
+        assertThat(page.locator("[data-cue][aria-current]")).containsText("Oona Varga");
+        page.getByText("cue and sheet").click();
+        page.getByLabel("number", new Page.GetByLabelOptions().setExact(true)).fill("12.5");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("keep").setExact(true))
+                .click();
+        assertThat(page.locator("[data-cue]").last()).containsText("12.5");
+        page.getByText("copy cue 12.5").click();
+        assertThat(page.locator("[data-cue]")).hasCount(3);
+        page.getByText("remove cue 12.5").click();
+        assertThat(page.locator("[data-cue]")).hasCount(2);
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("undo").setExact(true))
+                .click();
+        assertThat(page.locator("[data-cue]")).hasCount(3);
+        page.close();
+    }
+}
