@@ -2,8 +2,8 @@ import { localNow, ServerClock } from './clock';
 import type { AirState } from './types';
 
 /** Without a sign for so long the server is taken for lost, ms. */
-const LOST_MS = 1500;
-const LOOKS_MS = 250;
+const LOST_MS = 1250;
+const LOOKS_MS = 200;
 const SAMPLES_AT_ONCE = 5;
 const SAMPLE_MS = 5000;
 

@@ -17,6 +17,7 @@
   const TURNS = ['together', 'one after the other'] as const;
   const SERIES = ['each', 'all of them'] as const;
   const NEEDS = ['may be blank', 'is needed'] as const;
+  const SPELT = ['looked up', 'left alone'] as const;
   const fields = $derived(floor.document?.fields ?? []);
 
   let label = $state('');
@@ -203,6 +204,17 @@
         onchange={(hint) => change(field.key, { hint: hint.trim() || undefined })}
       />
     </p>
+    {#if !field.kind || field.kind === 'text' || field.kind === 'lines' || field.kind === 'spoken'}
+      <p class="sample">
+        the spelling of its words is
+        <ChoicePiece
+          label="Spelling of {field.key}"
+          value={field.spelt === false ? SPELT[1] : SPELT[0]}
+          options={SPELT}
+          onchange={(chosen) => change(field.key, { spelt: chosen === SPELT[1] ? false : undefined })}
+        />
+      </p>
+    {/if}
     <p class="sample">
       sample <TextPiece
         label="Sample of {field.key}"

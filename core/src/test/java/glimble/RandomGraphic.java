@@ -228,7 +228,7 @@ public final class RandomGraphic {
                                 field.sample(),
                                 field.language(),
                                 field.series(),
-                                new Field.Asked(one(2) ? "Flyer" : "", one(2) ? "As on the list" : ""))
+                                new Field.Asked(one(2) ? "Flyer" : "", one(2) ? "As on the list" : "", one(2)))
                         : field)
                 .toList());
     }

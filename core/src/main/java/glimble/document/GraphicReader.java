@@ -146,7 +146,8 @@ public final class GraphicReader {
                 "language",
                 "series",
                 "group",
-                "hint");
+                "hint",
+                "spelt");
         Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
@@ -169,7 +170,8 @@ public final class GraphicReader {
     private static Field.Asked asked(Spot spot) {
         return new Field.Asked(
                 spot.has("group") ? spot.at("group").text(Limits.KEY) : "",
-                spot.has("hint") ? spot.at("hint").text(Limits.HINT) : "");
+                spot.has("hint") ? spot.at("hint").text(Limits.HINT) : "",
+                spot.flag("spelt", true));
     }
 
     /** {@code {"each": 75}} or {@code {"length": 500}}, frames. */

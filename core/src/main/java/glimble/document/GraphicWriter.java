@@ -93,6 +93,7 @@ public final class GraphicWriter {
         if (!field.language().isEmpty()) maker.put("language", field.language());
         if (!field.asked().group().isEmpty()) maker.put("group", field.asked().group());
         if (!field.asked().hint().isEmpty()) maker.put("hint", field.asked().hint());
+        if (!field.asked().spelt()) maker.put("spelt", false);
         field.series()
                 .ifPresent(series -> maker.put(
                         "series",

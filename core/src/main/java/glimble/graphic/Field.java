@@ -69,9 +69,10 @@ public record Field(
      *
      * @param group heading under which it stands with its neighbours of the same; empty for none
      * @param hint what whoever fills it in should know; empty for none
+     * @param spelt whether its words are looked up in a dictionary; of no account where no letters are filled in
      */
-    public record Asked(String group, String hint) {
-        public static final Asked PLAINLY = new Asked("", "");
+    public record Asked(String group, String hint, boolean spelt) {
+        public static final Asked PLAINLY = new Asked("", "", true);
     }
 
     /** How a form asks for it. */

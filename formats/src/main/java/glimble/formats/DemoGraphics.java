@@ -53,6 +53,16 @@ public final class DemoGraphics {
         return named("cue-sheet");
     }
 
+    /** People of the house, as CSV: each heading is the label of the fields it fills in. */
+    public static String people() {
+        return new String(file("people.csv"), StandardCharsets.UTF_8);
+    }
+
+    /** Words of the house that are in no dictionary. */
+    public static List<String> words() {
+        return List.of("Skerry", "Marram", "lifeboat", "freestyle");
+    }
+
     /** The pictures they name: SVG files by key, in the order people see them. */
     public static Map<String, byte[]> pictures() {
         Map<String, byte[]> pictures = new LinkedHashMap<>();

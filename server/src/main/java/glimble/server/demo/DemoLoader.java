@@ -8,6 +8,8 @@ import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
+import glimble.formats.tables.BadTable;
+import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
 import glimble.server.cues.SheetStore;
 import glimble.server.graphics.GraphicMapper;
@@ -16,8 +18,11 @@ import glimble.server.graphics.SaveId;
 import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.House;
 import glimble.server.house.HouseStore;
+import glimble.server.people.People;
+import glimble.server.people.PeopleStore;
 import glimble.server.pictures.PictureStore;
 import glimble.server.proofs.ProofAsked;
+import glimble.server.spelling.Spelling;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -30,7 +35,7 @@ import org.springframework.stereotype.Component;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures and a cue sheet. */
+/** Gives a database that has never held a graphic the demo graphics, one without a house style the demo's, and likewise pictures, a cue sheet, people and words. */
 @Component
 class DemoLoader implements ApplicationRunner {
     private static final String STRAP = "wind-strap";
@@ -40,6 +45,8 @@ class DemoLoader implements ApplicationRunner {
     private final HouseStore house;
     private final PictureStore pictures;
     private final SheetStore sheets;
+    private final PeopleStore people;
+    private final Spelling spelling;
     private final JsonMapper json;
     private final Typesetter typesetter;
     private final ApplicationEventPublisher events;
@@ -50,12 +57,16 @@ class DemoLoader implements ApplicationRunner {
             HouseStore house,
             PictureStore pictures,
             SheetStore sheets,
+            PeopleStore people,
+            Spelling spelling,
             JsonMapper json,
             Typesetter typesetter,
             ApplicationEventPublisher events) {
         this.events = events;
         this.pictures = pictures;
         this.sheets = sheets;
+        this.people = people;
+        this.spelling = spelling;
         this.json = json;
         this.mapper = mapper;
         this.store = store;
@@ -70,6 +81,22 @@ class DemoLoader implements ApplicationRunner {
         if (pictures.isEmpty()) addPictures();
         if (mapper.count() == 0) addGraphics();
         if (sheets.isEmpty()) addSheet();
+        if (people.current().revision() == 0) addPeople();
+        if (spelling.isEmpty()) DemoGraphics.words().forEach(spelling::accept);
+    }
+
+    private void addPeople() {
+        try {
+            Table table = Table.read(DemoGraphics.people());
+            List<People.Column> columns = table.columns().stream()
+                    .map(name -> new People.Column(name, List.of(name)))
+                    .toList();
+            List<List<String>> rows =
+                    table.rows().stream().map(Table.Row::cells).toList();
+            people.save(new People(0, columns, rows), SaveId.NONE);
+        } catch (BadTable e) {
+            throw new IllegalStateException("the demo people are wrong", e);
+        }
     }
 
     /** Of a cue whose graphic is not there any more there is none. */

@@ -5,6 +5,7 @@ import glimble.budget.TooLaborious;
 import glimble.document.Problem;
 import glimble.server.air.StaleAct;
 import glimble.server.cues.StaleSheet;
+import glimble.server.people.StalePeople;
 import glimble.server.work.Busy;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
@@ -105,6 +106,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
 
     @ExceptionHandler
     ProblemDetail staleHouse(StaleHouse e) {
+        return problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail stalePeople(StalePeople e) {
         return problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
     }
 
