@@ -4,6 +4,8 @@
   import Cases from './cases/Cases.svelte';
   import DeskScreen from './desk/DeskScreen.svelte';
   import LogScreen from './desk/LogScreen.svelte';
+  import PeopleScreen from './desk/PeopleScreen.svelte';
+  import TableScreen from './desk/TableScreen.svelte';
   import SheetsScreen from './desk/SheetsScreen.svelte';
   import Floor from './floor/Floor.svelte';
   import { forgetFloor } from './floor/floors.svelte';
@@ -21,6 +23,8 @@
     '/proof/:id/:revision': ProofScreen,
     '/desk': SheetsScreen,
     '/desk/:id': DeskScreen,
+    '/desk/:id/table': TableScreen,
+    '/people': PeopleScreen,
     '/log': LogScreen,
     '/house': House,
     '/still/:id/:phase/:frame': Still,
@@ -34,7 +38,7 @@
   });
 
   const onHouse = $derived(router.location === '/house');
-  const onDesk = $derived(/^\/(desk|log)/.test(router.location));
+  const onDesk = $derived(/^\/(desk|log|people)/.test(router.location));
   const OF_GRAPHIC = /^\/(floor|cases|proof)\/(\d+)/;
   const SCREENS = [
     ['floor', 'Floor'],

@@ -95,3 +95,11 @@ export type Act = Schemas['ActRequest'];
 export type AirFilling = Schemas['Filling'];
 /** One thing that was done on air. */
 export type LogLine = Schemas['LogLine'];
+/** The people of the house, as a table. */
+export type People = Schemas['People'];
+export type PeopleColumn = Schemas['Column'];
+export type TableRow = Schemas['TableRow'];
+export type CueRow = Schemas['CueRow'];
+/** A word that no dictionary has. */
+export type Unknown = Schemas['Unknown'];
+export type CueSpelling = Schemas['CueSpelling'];

@@ -2,7 +2,9 @@
   import { SpareRoom } from '../floor/spare.svelte';
   import type { Desk } from './desk.svelte';
   import DeskField from './DeskField.svelte';
+  import { completions } from './people';
   import StandingMark from './StandingMark.svelte';
+  import UnknownWord from './UnknownWord.svelte';
 
   interface Props {
     desk: Desk;
@@ -73,7 +75,9 @@
               letters={letters(text)}
               wrong={desk.worked?.wrong.find((one) => one.field === field.key)?.sentence ?? ''}
               blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
+              completions={completions(desk.people, desk.graphic?.fields ?? [], field, text)}
               onchange={(changed) => desk.type(field.key, changed)}
+              oncomplete={({ text: name, fills }) => desk.fill({ ...fills, [field.key]: name })}
             />
           {/each}
         </div>
@@ -82,6 +86,13 @@
       {/each}
     </form>
     <div class="said">
+      {#each desk.unknown as unknown (unknown.field + unknown.word)}
+        <UnknownWord
+          {unknown}
+          oncorrect={(by) => void desk.correct({ ...cue, values: desk.values }, unknown, by)}
+          onaccept={() => void desk.accept(unknown.word)}
+        />
+      {/each}
       {#each findings as finding (finding.check + finding.part + finding.when)}
         <p class="finding"><strong>{finding.part || finding.check}</strong>: {finding.sentence}</p>
       {/each}

@@ -30,6 +30,7 @@
   const onAir = $derived(
     new Set(desk.air.standing.filter(({ leaves }) => !leaves).map(({ play }) => play.shows.cue)),
   );
+  const misspelt = $derived(new Set(desk.spelling.map(({ cue }) => cue)));
   const missing = $derived(number !== '' && !recalled(desk.sheet.cues, number));
 
   $effect(() => {
@@ -89,7 +90,8 @@
                 : ''}</span
             >
           </span>
-          <StandingMark standing={desk.checks[cue.id]?.standing} />
+          {#if misspelt.has(cue.id)}<span class="misspelt" title="a word of it is not known">abc</span>{/if}
+          <span class="mark"><StandingMark standing={desk.checks[cue.id]?.standing} /></span>
         </button>
       </li>
     {:else}
@@ -165,7 +167,7 @@
 
   .cue {
     display: grid;
-    grid-template-columns: 48px 72px 1fr 16px;
+    grid-template-columns: 48px 72px 1fr auto 16px;
     gap: 10px;
     align-items: center;
     width: 100%;
@@ -219,6 +221,16 @@
   .graphic {
     color: var(--muted);
     font-size: 12px;
+  }
+
+  .misspelt {
+    color: var(--warning);
+    font-size: 11px;
+    text-decoration: underline wavy;
+  }
+
+  .mark {
+    grid-column: 5;
   }
 
   .empty {

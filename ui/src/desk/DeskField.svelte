@@ -4,6 +4,7 @@
   import type { Field, Spare } from '../api/types';
   import { briefly, inWords } from '../floor/spare.svelte';
   import { house } from '../house/house.svelte';
+  import type { Completion } from './people';
 
   interface Props {
     field: Field;
@@ -18,10 +19,24 @@
     wrong: string;
     /** What becomes of the graphic because it is blank; empty for nothing. */
     blank: string;
+    /** Names that may be meant. */
+    completions: Completion[];
     onchange: (text: string) => void;
+    oncomplete: (completion: Completion) => void;
   }
 
-  const { field, text, spare, letters, compact = false, wrong, blank, onchange }: Props = $props();
+  const {
+    field,
+    text,
+    spare,
+    letters,
+    compact = false,
+    wrong,
+    blank,
+    completions,
+    onchange,
+    oncomplete,
+  }: Props = $props();
 
   const MOST = 2000;
   /** With more of them a list is quicker. */
@@ -44,9 +59,48 @@
         ? 'one line after the other; blank ones are skipped'
         : '',
   );
+
+  /** Which of the names; none while nobody has pointed at one. */
+  let pointed = $state(-1);
+  let closed = $state(false);
+  let focused = $state(false);
+  const offered = $derived(focused && !closed ? completions : []);
+
+  function typedIn(changed: string) {
+    pointed = -1;
+    closed = false;
+    onchange(changed);
+  }
+
+  function choose(completion: Completion) {
+    closed = true;
+    pointed = -1;
+    oncomplete(completion);
+  }
+
+  function key(event: KeyboardEvent) {
+    if (offered.length === 0) return;
+    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
+      const by = event.key === 'ArrowDown' ? 1 : -1;
+      pointed = (pointed + by + offered.length + (pointed < 0 && by < 0 ? 1 : 0)) % offered.length;
+    } else if (event.key === 'Enter') choose(offered[Math.max(0, pointed)]!);
+    else if (event.key === 'Escape') closed = true;
+    else return;
+    event.preventDefault();
+    event.stopPropagation();
+  }
 </script>
 
-<div class="field" class:compact class:wrong={wrong !== ''} data-field={field.key}>
+<!-- svelte-ignore a11y_no_static_element_interactions -->
+<div
+  class="field"
+  class:compact
+  class:wrong={wrong !== ''}
+  data-field={field.key}
+  onkeydown={key}
+  onfocusin={() => (focused = true)}
+  onfocusout={() => (focused = false)}
+>
   <div class="top">
     <label for={id}>{field.label}{field.required ? ' · needed' : ''}</label>
     {#if spare}<span class="spare" title={inWords(spare)}>{briefly(spare)}</span>{/if}
@@ -134,8 +188,28 @@
       inputmode={kind === 'number' ? 'decimal' : undefined}
       autocomplete="off"
       dir="auto"
-      on:input={(event) => onchange(String(event.detail ?? ''))}
+      on:input={(event) => typedIn(String(event.detail ?? ''))}
     />
+    {#if offered.length > 0}
+      <ul class="offered" role="listbox" aria-label="Names for {field.label}">
+        {#each offered as completion, i (completion.text)}
+          <li role="option" aria-selected={i === Math.max(0, pointed)}>
+            <button
+              type="button"
+              class="plain"
+              tabindex="-1"
+              onpointerdown={(event) => {
+                event.preventDefault();
+                choose(completion);
+              }}
+              ><span dir="auto">{completion.text}</span><span class="with"
+                >{Object.values(completion.fills).join(' · ')}</span
+              ></button
+            >
+          </li>
+        {/each}
+      </ul>
+    {/if}
   {/if}
   {#if spare && !compact}
     <span class="track" aria-hidden="true"
@@ -149,7 +223,43 @@
 
 <style>
   .field {
+    position: relative;
     margin-bottom: 14px;
+  }
+
+  .offered {
+    position: absolute;
+    z-index: 10;
+    right: 0;
+    left: 0;
+    margin: 2px 0 0;
+    padding: 4px;
+    border: 1px solid var(--border-strong);
+    border-radius: var(--corner);
+    background: var(--layer-2);
+    list-style: none;
+  }
+
+  .offered button {
+    display: flex;
+    gap: 12px;
+    justify-content: space-between;
+    width: 100%;
+    padding: 6px 8px;
+    font-size: 15px;
+  }
+
+  .offered [aria-selected='true'] {
+    border-radius: 4px;
+    background: var(--border);
+  }
+
+  .with {
+    overflow: hidden;
+    color: var(--muted);
+    font-size: 13px;
+    text-overflow: ellipsis;
+    white-space: nowrap;
   }
 
   .top {

@@ -13,6 +13,7 @@
   import { NOTHING, recalled, typed } from './numbers';
   import Preview from './Preview.svelte';
   import SheetActs from './SheetActs.svelte';
+  import SpellingPanel from './SpellingPanel.svelte';
   import './desk.css';
 
   interface Props {
@@ -27,6 +28,7 @@
   let plays = $state(0);
   let adding = $state(false);
   let keys = $state(false);
+  let spelling = $state(false);
   let list = $state<ReturnType<typeof CueList>>();
   let form = $state<ReturnType<typeof CueForm>>();
   let acts = $state<ReturnType<typeof ActKeys>>();
@@ -35,6 +37,7 @@
     // Loads again whenever the server has come back.
     void reach.returned;
     void desk.sheet.open(Number(params?.id)).then(() => desk.follow());
+    void desk.readPeople();
     allGraphics()
       .then((all) => (graphics = all))
       .catch(() => {
@@ -46,6 +49,7 @@
     if (!desk.sheet.stored) return;
     desk.follow();
     desk.checkAll();
+    void desk.spell();
   });
 
   const counts = $derived(desk.counts);
@@ -68,6 +72,7 @@
     f: () => form?.focusFirst(),
     p: () => (plays += 1),
     r: () => desk.rehearse(),
+    s: () => (spelling = true),
     n: () => (adding = true),
     '/': () => list?.focusSearch(),
     '?': () => (keys = true),
@@ -83,7 +88,7 @@
   }
 
   function key(event: KeyboardEvent) {
-    if (event.defaultPrevented || adding || keys) return;
+    if (event.defaultPrevented || adding || keys || spelling) return;
     const command = event.ctrlKey || event.metaKey;
     if (isTyping(event.target)) {
       if (event.key === 'Escape') (event.target as HTMLElement).blur();
@@ -142,6 +147,11 @@
     <span class="counts">
       {desk.sheet.cues.length} cues: {counts.sound} sound, {counts.doubtful} doubtful, {counts.unfilled} to fill
     </span>
+    {#if desk.spelling.length > 0}
+      <button class="plain misspelt" onclick={() => (spelling = true)}
+        >{desk.spelling.length} misspelt? <kbd>s</kbd></button
+      >
+    {/if}
     <SheetActs {desk} />
   {/if}
   <span class="right">
@@ -248,6 +258,7 @@
   />
 {/if}
 <DeskKeys bind:open={keys} />
+<SpellingPanel {desk} bind:open={spelling} />
 
 <style>
   .header {
@@ -270,6 +281,11 @@
     color: var(--muted);
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+
+  .misspelt {
+    flex: none;
+    color: var(--warning);
   }
 
   .right {

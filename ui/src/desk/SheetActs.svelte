@@ -82,7 +82,10 @@
         <button class="plain act" type="submit">rename</button>
       </form>
       <p>
-        <a href="#/desk">All cue sheets</a> · <a href="#/log">What was on air</a> ·
+        {#if desk.sheet.stored}<a href="#/desk/{desk.sheet.stored.id}/table">as a table, from CSV</a> ·{/if}
+        <a href="#/people">people</a> · <a href="#/desk">All cue sheets</a> ·
+        <a href="#/log">What was on air</a>
+        ·
         <a href="/output.html?output=1" target="_blank" rel="noopener">Output page</a>
       </p>
     </div>

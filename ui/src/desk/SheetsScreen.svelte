@@ -71,6 +71,7 @@
       />
       <Button size="small" type="submit" disabled={!name.trim()}>New cue sheet</Button>
     </form>
+    <a href="#/people">People</a>
     <a href="#/log">What was on air</a>
   </div>
   {#if fault}<p role="alert" class="fault">{fault}</p>{/if}

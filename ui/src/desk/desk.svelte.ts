@@ -1,5 +1,17 @@
 import { sameValues } from '../floor/values';
-import type { AirFilling, Cue, CueCheck, FilledIn, SheetEdit, Values } from '../api/types';
+import { acceptWord, readPeople, spellingOf, spellingOfSheet } from '../api/filling';
+import type {
+  AirFilling,
+  Cue,
+  CueCheck,
+  CueSpelling,
+  FilledIn,
+  People,
+  SheetEdit,
+  Unknown,
+  Values,
+} from '../api/types';
+import { corrected } from './corrected';
 import { check, fillingOf, workedOut } from './checks.svelte';
 import { OnAir } from './onAir.svelte';
 import { SheetKeeper } from './sheet.svelte';
@@ -28,6 +40,11 @@ export class Desk {
   /** The berth that step and out are about, if it was chosen. */
   chosen = $state<string>();
   fault = $state('');
+  people = $state.raw<People>();
+  /** Words of the form that no dictionary has. */
+  unknown = $state.raw<Unknown[]>([]);
+  /** Those of the whole sheet, by cue. */
+  spelling = $state.raw<CueSpelling[]>([]);
   #dirty = false;
   #keeping: ReturnType<typeof setTimeout> | undefined;
   #checking: ReturnType<typeof setTimeout> | undefined;
@@ -95,6 +112,7 @@ export class Desk {
     this.values = this.cue?.values ?? {};
     this.worked = undefined;
     this.checked = undefined;
+    this.unknown = [];
     this.#changed();
   }
 
@@ -107,7 +125,12 @@ export class Desk {
   }
 
   type(field: string, text: string): void {
-    this.values = { ...this.values, [field]: text };
+    this.fill({ [field]: text });
+  }
+
+  /** Fills several fields in at once. */
+  fill(values: Values): void {
+    this.values = { ...this.values, ...values };
     this.#dirty = true;
     clearTimeout(this.#keeping);
     this.#keeping = setTimeout(() => void this.keep(), KEEP_MS);
@@ -198,7 +221,48 @@ export class Desk {
         .catch(() => {
           // What cannot be worked out is said where it is shown.
         });
+      spellingOf(graphic, revision, this.values)
+        .then((unknown) => {
+          if (asked === this.#asked) this.unknown = unknown;
+        })
+        .catch(() => {
+          // It is asked again with the next letter.
+        });
     }, CHECK_MS);
+  }
+
+  /** Reads the people of the house, whose names are completed. */
+  async readPeople(): Promise<void> {
+    this.people = await readPeople().catch(() => this.people);
+  }
+
+  /** Looks all texts of the sheet up. */
+  async spell(): Promise<void> {
+    const id = this.sheet.stored?.id;
+    if (id !== undefined) this.spelling = await spellingOfSheet(id).catch(() => this.spelling);
+  }
+
+  /** Puts a word in the place of another in a field of a cue. */
+  async correct(cue: Cue, { field, word }: Unknown, by: string): Promise<void> {
+    if (cue.id === this.selected) {
+      this.type(field, corrected(this.values[field] ?? '', word, by));
+      await this.keep();
+    } else {
+      const values = { ...cue.values, [field]: corrected(cue.values[field] ?? '', word, by) };
+      await this.edit({ what: 'FILL', cue: cue.id, values });
+    }
+    await this.spell();
+  }
+
+  /** A word is right from now on, in the whole house. */
+  async accept(word: string): Promise<void> {
+    try {
+      await acceptWord(word);
+      this.unknown = this.unknown.filter((one) => one.word !== word);
+      await this.spell();
+    } catch (error) {
+      this.sheet.refusal = (error as Error).message;
+    }
   }
 
   /** Checks every cue of the sheet that was not yet. */

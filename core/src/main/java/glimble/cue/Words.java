@@ -24,11 +24,4 @@ public final class Words {
         }
         return words;
     }
-
-    /** A text with a word in the place of another, wherever that stands as a whole word. */
-    public static String replaced(String text, String word, String by) {
-        String any = Pattern.quote(word).replace("'", "\\E['’]\\Q");
-        Pattern whole = Pattern.compile("(?<![\\p{L}\\p{M}\\p{Nd}])" + any + "(?![\\p{L}\\p{M}\\p{Nd}])");
-        return whole.matcher(text).replaceAll(Matcher.quoteReplacement(by));
-    }
 }

@@ -60,6 +60,7 @@ class OpenApiConfig {
                             "note",
                             "graphic",
                             "revision",
+                            "fills",
                             "added",
                             "first",
                             "by",

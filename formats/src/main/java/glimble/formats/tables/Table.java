@@ -22,7 +22,7 @@ import org.apache.commons.csv.CSVRecord;
  * @param columns the cells of the first row
  * @param rows all others that are not blank
  */
-public record Table(List<String> columns, List<Row> rows) {
+public record Table(List<String> columns, List<TableRow> rows) {
     /** Rows at most. */
     public static final int MOST = 5_000;
 
@@ -30,8 +30,8 @@ public record Table(List<String> columns, List<Row> rows) {
     private static final char MARK = '\uFEFF';
 
     /** @param line of the file at which it begins, from 1 */
-    public record Row(int line, List<String> cells) {
-        public Row {
+    public record TableRow(int line, List<String> cells) {
+        public TableRow {
             cells = List.copyOf(cells);
         }
 
@@ -54,11 +54,11 @@ public record Table(List<String> columns, List<Row> rows) {
     /** @throws BadTable if it is no table */
     public static Table read(String text) throws BadTable {
         String plain = !text.isEmpty() && text.charAt(0) == MARK ? text.substring(1) : text;
-        List<Row> best = List.of();
+        List<TableRow> best = List.of();
         BadTable wrong = null;
         for (char separator : SEPARATORS) {
             try {
-                List<Row> rows = rows(plain, separator);
+                List<TableRow> rows = rows(plain, separator);
                 boolean more = best.isEmpty()
                         || rows.get(0).cells().size() > best.get(0).cells().size();
                 if (!rows.isEmpty() && more) best = rows;
@@ -73,13 +73,13 @@ public record Table(List<String> columns, List<Row> rows) {
         return new Table(columns, best.subList(1, best.size()));
     }
 
-    private static List<Row> rows(String text, char separator) throws BadTable {
+    private static List<TableRow> rows(String text, char separator) throws BadTable {
         CSVFormat format = CSVFormat.RFC4180
                 .builder()
                 .setDelimiter(separator)
                 .setIgnoreEmptyLines(true)
                 .get();
-        List<Row> rows = new ArrayList<>();
+        List<TableRow> rows = new ArrayList<>();
         int line = 1;
         int counted = 0;
         try (CSVParser parser = CSVParser.parse(new StringReader(text), format)) {
@@ -90,7 +90,7 @@ public record Table(List<String> columns, List<Row> rows) {
                 line += lines(text, counted, begins);
                 counted = begins;
                 boolean blank = record.toList().stream().allMatch(String::isBlank);
-                if (!blank) rows.add(new Row(line, record.toList()));
+                if (!blank) rows.add(new TableRow(line, record.toList()));
                 if (rows.size() > MOST + 1)
                     throw new BadTable("The table has more than " + MOST + " rows; give fewer.");
             }

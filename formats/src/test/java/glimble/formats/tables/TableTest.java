@@ -32,7 +32,7 @@ class TableTest {
         Table table = Table.read(
                 String.join(separator, "Name", "Role") + "\r\n" + String.join(separator, "Wu", "Flyer") + "\r\n");
         assertThat(table.columns()).containsExactly("Name", "Role");
-        assertThat(table.rows()).containsExactly(new Table.Row(2, List.of("Wu", "Flyer")));
+        assertThat(table.rows()).containsExactly(new Table.TableRow(2, List.of("Wu", "Flyer")));
     }
 
     @ParameterizedTest
@@ -49,7 +49,7 @@ class TableTest {
     @Test
     void lines_are_counted_as_an_editor_does() throws BadTable {
         Table table = Table.read("Name,Role\n\n\"Wu\nLi\",Flyer\n,\nOona,Judge\n".replace("\nOona", "\r\nOona"));
-        assertThat(table.rows()).extracting(Table.Row::line).containsExactly(3, 6);
+        assertThat(table.rows()).extracting(Table.TableRow::line).containsExactly(3, 6);
         assertThat(table.rows().get(0).cell(0)).isEqualTo("Wu\nLi");
         assertThat(table.rows().get(1).cell(7)).isEmpty();
     }
@@ -76,7 +76,7 @@ class TableTest {
             }
             String written = Table.write(List.of("Number", "Name", "Role"), rows);
             Table read = Table.read(written.getBytes(StandardCharsets.UTF_8));
-            assertThat(read.rows()).extracting(Table.Row::cells).isEqualTo(rows);
+            assertThat(read.rows()).extracting(Table.TableRow::cells).isEqualTo(rows);
         }
     }
 

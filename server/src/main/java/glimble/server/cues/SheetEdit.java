@@ -12,6 +12,7 @@ import java.util.Map;
  * @param cue id of the cue it is about; of an added one that after which it stands, missing for the end
  * @param cues ids of those that are removed
  * @param values text by field key
+ * @param fills several cues that are filled at once; missing for the one
  * @param added fillings that become cues one after the other, after the cue or at the end
  * @param first whole number of the first cue, when all are numbered anew
  * @param by from one to the next then
@@ -28,11 +29,18 @@ record SheetEdit(
         String note,
         Long graphic,
         Integer revision,
+        List<CueFill> fills,
         List<Added> added,
         Integer first,
         Integer by,
         String name,
         String saveId) {
+
+    /**
+     * @param cue id
+     * @param values text by field key
+     */
+    record CueFill(String cue, Map<String, String> values) {}
 
     /**
      * @param graphic id; at its current revision

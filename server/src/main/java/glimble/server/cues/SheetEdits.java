@@ -64,6 +64,7 @@ class SheetEdits {
     }
 
     private UnaryOperator<CueSheet> fill(SheetEdit edit) {
+        if (edit.fills() != null) return fillAll(edit.fills());
         Map<String, String> filled = edit.values() == null ? null : values.checked(edit.values());
         String note = edit.note() == null ? null : SheetRules.note(edit.note());
         return sheet -> {
@@ -75,6 +76,22 @@ class SheetEdits {
                     cue.revision(),
                     filled == null ? cue.values() : filled,
                     note == null ? cue.note() : note));
+        };
+    }
+
+    private UnaryOperator<CueSheet> fillAll(List<SheetEdit.CueFill> fills) {
+        for (int i = 0; i < fills.size(); i++) {
+            SheetEdit.CueFill fill = fills.get(i);
+            String path = "$.fills[" + i + "]";
+            if (fill == null || fill.cue() == null) throw new Refused(path + ".cue", "is missing; say which cue");
+            values.checked(fill.values());
+        }
+        return sheet -> {
+            CueSheet filled = sheet;
+            for (SheetEdit.CueFill fill : fills) {
+                filled = filled.with(cue(filled, fill.cue()).withValues(values.checked(fill.values())));
+            }
+            return filled;
         };
     }
 

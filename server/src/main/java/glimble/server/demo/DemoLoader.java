@@ -92,7 +92,7 @@ class DemoLoader implements ApplicationRunner {
                     .map(name -> new People.Column(name, List.of(name)))
                     .toList();
             List<List<String>> rows =
-                    table.rows().stream().map(Table.Row::cells).toList();
+                    table.rows().stream().map(Table.TableRow::cells).toList();
             people.save(new People(0, columns, rows), SaveId.NONE);
         } catch (BadTable e) {
             throw new IllegalStateException("the demo people are wrong", e);

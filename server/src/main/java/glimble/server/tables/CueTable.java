@@ -36,7 +36,7 @@ final class CueTable {
      * @param number empty for a free one
      * @param wrong why it cannot be taken, a sentence each; with any it is a bad row
      */
-    record Row(int line, String number, Map<String, String> values, String note, List<String> wrong) {}
+    record CueRow(int line, String number, Map<String, String> values, String note, List<String> wrong) {}
 
     /**
      * @param columns of each column {@link #NUMBER}, {@link #NOTE}, {@link #FIELD} and a key, or nothing
@@ -49,11 +49,11 @@ final class CueTable {
         sheet.ifPresent(of -> of.cues().forEach(cue -> taken.add(cue.number())));
     }
 
-    List<Row> rows(List<Table.Row> rows) {
+    List<CueRow> rows(List<Table.TableRow> rows) {
         return rows.stream().map(this::row).toList();
     }
 
-    private Row row(Table.Row row) {
+    private CueRow row(Table.TableRow row) {
         List<String> wrong = new ArrayList<>();
         Map<String, String> values = new TreeMap<>();
         String number = "";
@@ -79,7 +79,7 @@ final class CueTable {
             String label = graphic.field(one.field()).orElseThrow().label();
             wrong.add(label + " " + one.sentence());
         }
-        return new Row(row.line(), number, values, note, wrong);
+        return new CueRow(row.line(), number, values, note, wrong);
     }
 
     private String number(String cell, List<String> wrong) {

@@ -45,11 +45,11 @@ class CueTablesController {
      * @param sheet to which the cues would be added; missing for a new one
      * @param columns of each column of the table {@code number}, {@code note}, {@code field} and the key of a field after a space, or nothing
      */
-    record CueTableRequest(Long graphic, Long sheet, List<String> columns, List<Table.Row> rows) {}
+    record CueTableRequest(Long graphic, Long sheet, List<String> columns, List<Table.TableRow> rows) {}
 
     /** What each row would make. Nothing is made. */
     @PostMapping("/api/tables/cues")
-    List<CueTable.Row> look(@RequestBody CueTableRequest request) {
+    List<CueTable.CueRow> look(@RequestBody CueTableRequest request) {
         if (request.graphic() == null) throw new Refused("$.graphic", "is missing; say which graphic is filled");
         if (request.columns() == null) throw new Refused("$.columns", "is missing; say what each column is");
         if (request.rows() == null) throw new Refused("$.rows", "is missing; send the rows of the table");

@@ -22,7 +22,7 @@ class TablesController {
     record TableRequest(String file, String text) {}
 
     /** @param columns cells of the first row */
-    record TableAnswer(List<String> columns, List<Table.Row> rows) {}
+    record TableAnswer(List<String> columns, List<Table.TableRow> rows) {}
 
     @PostMapping("/api/tables")
     TableAnswer read(@RequestBody TableRequest request) {

@@ -1,0 +1,52 @@
+import { answer, client, done } from './client';
+import { kept } from './kept';
+import type { CueRow, CueSpelling, People, TableRow, Unknown, Values } from './types';
+
+export function readPeople(): Promise<People> {
+  return answer(client.GET('/api/people'));
+}
+
+/** The revision is the one that was changed. */
+export function savePeople(people: People): Promise<People> {
+  return kept((saveId) => answer(client.PUT('/api/people', { body: { ...people, saveId } })));
+}
+
+/** A table, from a file or as it was pasted. */
+export async function readTable(from: File | string): Promise<{ columns: string[]; rows: TableRow[] }> {
+  const body = typeof from === 'string' ? { text: from } : { file: await base64(from) };
+  return answer(client.POST('/api/tables', { body }));
+}
+
+async function base64(file: File): Promise<string> {
+  const address = await new Promise<string>((resolve, reject) => {
+    const reader = new FileReader();
+    reader.onload = () => resolve(reader.result as string);
+    reader.onerror = () => reject(new Error(`${file.name} cannot be read. Choose it again.`));
+    reader.readAsDataURL(file);
+  });
+  return address.slice(address.indexOf(',') + 1);
+}
+
+/** What each row of a table would make. Nothing is made. */
+export function lookAtRows(
+  sheet: number,
+  graphic: number,
+  columns: string[],
+  rows: TableRow[],
+): Promise<CueRow[]> {
+  return answer(client.POST('/api/tables/cues', { body: { sheet, graphic, columns, rows } }));
+}
+
+/** Words of a filling that no dictionary has. */
+export function spellingOf(graphic: number, revision: number, values: Values): Promise<Unknown[]> {
+  return answer(client.POST('/api/spelling', { body: { graphic, revision, values } }));
+}
+
+export function spellingOfSheet(id: number): Promise<CueSpelling[]> {
+  return answer(client.GET('/api/sheets/{id}/spelling', { params: { path: { id } } }));
+}
+
+/** The word is right from now on, in the whole house. */
+export function acceptWord(word: string): Promise<void> {
+  return done(client.POST('/api/words', { body: { word } }));
+}

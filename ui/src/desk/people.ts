@@ -1,0 +1,67 @@
+import type { Field, People, Values } from '../api/types';
+
+/** Letters after which names are completed. */
+const AFTER = 3;
+const SHOWN = 6;
+
+/** Somebody whose name may be meant. */
+export interface Completion {
+  text: string;
+  /** What else it fills in, by field key. */
+  fills: Values;
+}
+
+/** Without marks and case: whoever types in a hurry types neither. */
+export function folded(text: string): string {
+  return text.normalize('NFD').replace(/\p{M}/gu, '').replace(/ı/g, 'i').toLocaleLowerCase();
+}
+
+function fills(column: People['columns'][number], field: Field): boolean {
+  return column.fields.some((label) => label.trim().toLowerCase() === field.label.trim().toLowerCase());
+}
+
+/** Who may be meant by what is typed in a field: those with a word that begins with it, the nearest first. */
+export function completions(
+  people: People | undefined,
+  fields: Field[],
+  field: Field,
+  text: string,
+): Completion[] {
+  const typed = folded(text.trim());
+  if (!people || typed.length < AFTER) return [];
+  const own = people.columns.findIndex((column) => fills(column, field));
+  if (own < 0) return [];
+  const seen = new Set<string>();
+  const found: { completion: Completion; place: number }[] = [];
+  for (const row of people.rows) {
+    const cell = row[own] ?? '';
+    const all = folded(cell);
+    const place = all.startsWith(typed)
+      ? 0
+      : all.split(/[\s-]+/).some((word) => word.startsWith(typed))
+        ? 1
+        : -1;
+    // The same club stands beside many names.
+    if (place < 0 || cell === text || (own > 0 && seen.has(cell))) continue;
+    seen.add(cell);
+    found.push({
+      completion: { text: cell, fills: own === 0 ? others(people, fields, field, row) : {} },
+      place,
+    });
+  }
+  return found
+    .sort((one, other) => one.place - other.place)
+    .slice(0, SHOWN)
+    .map(({ completion }) => completion);
+}
+
+/** A name brings along what stands beside it. */
+function others(people: People, fields: Field[], field: Field, row: string[]): Values {
+  const filled: Values = {};
+  people.columns.forEach((column, i) => {
+    const cell = row[i] ?? '';
+    const to = fields.find((one) => one !== field && fills(column, one));
+    if (to && cell.trim()) filled[to.key] = cell;
+  });
+  return filled;
+}
