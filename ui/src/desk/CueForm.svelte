@@ -75,7 +75,7 @@
               letters={letters(text)}
               wrong={desk.worked?.wrong.find((one) => one.field === field.key)?.sentence ?? ''}
               blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
-              completions={completions(desk.people, desk.graphic?.fields ?? [], field, text)}
+              completions={completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
               onchange={(changed) => desk.type(field.key, changed)}
               oncomplete={({ text: name, fills }) => desk.fill({ ...fills, [field.key]: name })}
             />

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { allGraphics } from '../api/client';
   import type { StoredGraphic } from '../api/types';
   import { reach } from '../api/reach.svelte';
@@ -47,9 +48,12 @@
   $effect(() => () => desk.leave());
   $effect(() => {
     if (!desk.sheet.stored) return;
-    desk.follow();
-    desk.checkAll();
-    void desk.spell();
+    // Only another revision of the sheet asks for all of this, not what is typed or chosen.
+    untrack(() => {
+      desk.follow();
+      desk.checkAll();
+      void desk.spell();
+    });
   });
 
   const counts = $derived(desk.counts);
@@ -88,7 +92,12 @@
   }
 
   function key(event: KeyboardEvent) {
-    if (event.defaultPrevented || adding || keys || spelling) return;
+    if (event.defaultPrevented) return;
+    if (adding || keys || spelling) {
+      // A dialog does not hear it once what was pressed in it has gone.
+      if (event.key === 'Escape') adding = keys = spelling = false;
+      return;
+    }
     const command = event.ctrlKey || event.metaKey;
     if (isTyping(event.target)) {
       if (event.key === 'Escape') (event.target as HTMLElement).blur();
@@ -145,7 +154,9 @@
   <strong class="sheet">{desk.sheet.stored?.sheet.name ?? ''}</strong>
   {#if desk.sheet.stored}
     <span class="counts">
-      {desk.sheet.cues.length} cues: {counts.sound} sound, {counts.doubtful} doubtful, {counts.unfilled} to fill
+      {desk.sheet.cues.length}
+      {desk.sheet.cues.length === 1 ? 'cue' : 'cues'}: {counts.sound} sound, {counts.doubtful} doubtful, {counts.unfilled}
+      to fill
     </span>
     {#if desk.spelling.length > 0}
       <button class="plain misspelt" onclick={() => (spelling = true)}

@@ -11,7 +11,7 @@
 </script>
 
 <p class="unknown">
-  <strong>{unknown.word}</strong>:
+  <strong>{unknown.word}</strong>
   {#each unknown.suggested as by (by)}
     <button type="button" class="plain word" onclick={() => oncorrect(by)}>{by}?</button>
   {/each}

@@ -22,7 +22,7 @@ const FIELDS: Field[] = [
 ];
 
 function texts(place: number, text: string): string[] {
-  return completions(PEOPLE, FIELDS, FIELDS[place]!, text).map((one) => one.text);
+  return completions(PEOPLE, FIELDS, FIELDS[place]!, { [FIELDS[place]!.key]: text }).map((one) => one.text);
 }
 
 describe('names', () => {
@@ -35,17 +35,27 @@ describe('names', () => {
   });
 
   it('bring along what fills other fields, but nothing blank', () => {
-    expect(completions(PEOPLE, FIELDS, FIELDS[0]!, 'tia')[0]).toEqual({
+    expect(completions(PEOPLE, FIELDS, FIELDS[0]!, { name: 'tia' })[0]).toEqual({
       text: 'Tiago Brandão-Escarpa',
       fills: { role: 'Fighter kites', club: 'Skerry Tails' },
     });
-    expect(completions(PEOPLE, FIELDS, FIELDS[0]!, 'ste')[0]!.fills).toEqual({ club: 'Skerry Tails' });
+    expect(completions(PEOPLE, FIELDS, FIELDS[0]!, { name: 'ste' })[0]!.fills).toEqual({
+      club: 'Skerry Tails',
+    });
+  });
+
+  it('leave what somebody has thought of, and take the place of what the table has of others', () => {
+    const filled = (role: string) =>
+      completions(PEOPLE, FIELDS, FIELDS[0]!, { name: 'tia', role })[0]!.fills.role;
+    expect(filled('Winner of the day')).toBeUndefined();
+    expect(filled('Judge')).toBe('Fighter kites');
+    expect(filled('  ')).toBe('Fighter kites');
   });
 
   it('are not asked for in a field no column fills; others are completed once', () => {
-    expect(completions(PEOPLE, FIELDS, { key: 'note', label: 'Note' }, 'tia')).toEqual([]);
+    expect(completions(PEOPLE, FIELDS, { key: 'note', label: 'Note' }, { note: 'tia' })).toEqual([]);
     expect(texts(2, 'ske')).toEqual(['Skerry Tails']);
-    expect(completions(PEOPLE, FIELDS, FIELDS[2]!, 'ske')[0]!.fills).toEqual({});
-    expect(completions(undefined, FIELDS, FIELDS[0]!, 'tia')).toEqual([]);
+    expect(completions(PEOPLE, FIELDS, FIELDS[2]!, { club: 'ske' })[0]!.fills).toEqual({});
+    expect(completions(undefined, FIELDS, FIELDS[0]!, { name: 'tia' })).toEqual([]);
   });
 });

@@ -20,13 +20,17 @@ function fills(column: People['columns'][number], field: Field): boolean {
   return column.fields.some((label) => label.trim().toLowerCase() === field.label.trim().toLowerCase());
 }
 
-/** Who may be meant by what is typed in a field: those with a word that begins with it, the nearest first. */
+/**
+ * Who may be meant by what is typed in a field: those with a word that begins with it, the nearest first. What else they fill in takes the
+ * place of blanks and of what the table has of others, not of what somebody has thought of.
+ */
 export function completions(
   people: People | undefined,
   fields: Field[],
   field: Field,
-  text: string,
+  values: Values,
 ): Completion[] {
+  const text = values[field.key] ?? '';
   const typed = folded(text.trim());
   if (!people || typed.length < AFTER) return [];
   const own = people.columns.findIndex((column) => fills(column, field));
@@ -45,7 +49,7 @@ export function completions(
     if (place < 0 || cell === text || (own > 0 && seen.has(cell))) continue;
     seen.add(cell);
     found.push({
-      completion: { text: cell, fills: own === 0 ? others(people, fields, field, row) : {} },
+      completion: { text: cell, fills: own === 0 ? others(people, fields, field, row, values) : {} },
       place,
     });
   }
@@ -56,12 +60,14 @@ export function completions(
 }
 
 /** A name brings along what stands beside it. */
-function others(people: People, fields: Field[], field: Field, row: string[]): Values {
+function others(people: People, fields: Field[], field: Field, row: string[], values: Values): Values {
   const filled: Values = {};
   people.columns.forEach((column, i) => {
     const cell = row[i] ?? '';
     const to = fields.find((one) => one !== field && fills(column, one));
-    if (to && cell.trim()) filled[to.key] = cell;
+    const had = (to && values[to.key]?.trim()) ?? '';
+    const isFree = had === '' || people.rows.some((other) => other[i] === had);
+    if (to && cell.trim() && isFree) filled[to.key] = cell;
   });
   return filled;
 }

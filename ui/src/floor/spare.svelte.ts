@@ -38,8 +38,11 @@ export const ENDLESS = 200;
 /** The same in fewer words. */
 export function briefly({ asIs, squeezed, squeeze }: Spare): string {
   if (asIs >= ENDLESS) return 'room for any text';
+  const percent = Math.round(squeeze * 100);
+  // What only breaks into more lines fits as it is.
+  if (percent >= 100) return `${squeezed} more fit`;
   const more = squeezed - asIs;
-  return `${asIs} more fit${more > 0 ? `, ${more} at ${Math.round(squeeze * 100)} %` : ''}`;
+  return `${asIs} more fit${more > 0 ? `, ${more} at ${percent} %` : ''}`;
 }
 
 export function inWords({ asIs, squeezed, squeeze, then }: Spare): string {

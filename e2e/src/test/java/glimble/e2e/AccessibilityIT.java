@@ -40,7 +40,9 @@ class AccessibilityIT {
         "house, '#/house', palette",
         "desk, '#/desk/1', sound",
         "cue sheets, '#/desk', Tuesday",
-        "log, '#/log', was on air"
+        "log, '#/log', was on air",
+        "people, '#/people', Oona",
+        "table, '#/desk/1/table', as a table"
     })
     void nothing_serious_is_found(String screen, String path, String shown) {
         Page page = browser.page();

@@ -7,7 +7,9 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.net.URI;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -214,6 +216,117 @@ class DeskTaskIT {
     }
 
     @Test
+    void names_are_completed_by_keys_and_bring_along_what_stands_beside_them() {
+        desk.recall("3");
+        desk.press("f");
+        desk.page().keyboard().press("Control+a");
+        desk.page().keyboard().type("bran");
+        assertThat(desk.form().getByRole(AriaRole.LISTBOX)).containsText("Tiago Brandão-Escarpa");
+        desk.page().keyboard().press("ArrowDown");
+        desk.page().keyboard().press("Enter");
+        assertThat(desk.field("Name")).hasValue("Tiago Brandão-Escarpa");
+        assertThat(desk.field("Role")).hasValue("Fighter kites");
+        assertThat(desk.form().getByRole(AriaRole.LISTBOX)).hasCount(0);
+        assertThat(desk.standing().locator("li")).hasCount(0);
+        desk.press("Escape");
+        desk.press("Control+z");
+        assertThat(desk.field("Name")).hasValue("Wu");
+    }
+
+    @Test
+    void the_spelling_of_the_sheet_is_mended_in_place() {
+        Page page = desk.page();
+        assertThat(page.locator(".misspelt").first()).containsText("1 misspelt?");
+        desk.press("s");
+        Locator panel = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Spelling of the sheet"));
+        assertThat(panel).containsText("heigth");
+        panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("height?"))
+                .click();
+        assertThat(panel).containsText("Every word of the sheet is known");
+        page.keyboard().press("Escape");
+        desk.recall("7");
+        assertThat(desk.field("Class")).hasValue("Box-kite height");
+        desk.press("Control+z");
+        assertThat(desk.form()).containsText("heigth");
+        assertThat(desk.cue("7 Ingeborg")).containsText("abc");
+    }
+
+    @Test
+    void a_table_with_two_bad_rows_is_mended_and_becomes_cues() {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address() + "#/desk");
+        page.getByLabel("Name of a new cue sheet").fill("From a table");
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("New cue sheet"))
+                .click();
+        assertThat(page.locator("body")).containsText("No cues yet");
+        page.getByText("cue and sheet").click();
+        page.getByText("as a table, from CSV").click();
+        page.getByLabel("graphic", new Page.GetByLabelOptions().setExact(true)).selectOption("Twin bar");
+        String table =
+                "Nr\tName\tClub\n1\tWu\tSkerry Tails\n2\t\tSkerry Tails\nthree\tOona Varga\t\n4\tليلى الصقّار\t\n";
+        page.getByLabel("A table, pasted").fill(table);
+        page.getByText("Look at it").click();
+        assertThat(page.locator("body")).containsText("2 of 4 rows can be taken, 2 cannot:");
+        assertThat(page.locator(".bad")).containsText("line 3: Name is needed; fill it in");
+        assertThat(page.locator(".bad")).containsText("line 4: its number 'three' is none like 12 or 12.5");
+        assertThat(page.locator("figure canvas")).hasCount(2);
+        page.getByLabel("A table, pasted")
+                .fill(table.replace("2\t\t", "2\tTiago\t").replace("three", "3"));
+        page.getByText("Look at it").click();
+        assertThat(page.locator("body")).containsText("4 of 4 rows can be taken.");
+        page.getByText("Make 4 cues").click();
+        assertThat(page.locator("body")).containsText("4 cues made");
+        assertThat(page.getByLabel("Name of cue 4")).hasValue("ليلى الصقّار");
+        // The same sheet is a table: cells are changed, and many at once are pasted.
+        page.getByLabel("Club of cue 4").fill("North Strand");
+        page.keyboard().press("Enter");
+        page.getByLabel("Name of cue 1").focus();
+        page.evaluate("""
+                () => {
+                  const data = new DataTransfer();
+                  data.setData('text/plain', 'Ana\\tTails\\nBo\\tStrand\\n');
+                  document.activeElement.dispatchEvent(
+                    new ClipboardEvent('paste', { clipboardData: data, bubbles: true, cancelable: true }));
+                }
+                """);
+        assertThat(page.getByLabel("Name of cue 2")).hasValue("Bo");
+        assertThat(page.getByLabel("Club of cue 1")).hasValue("Tails");
+        page.getByText("Back to the desk").click();
+        assertThat(page.locator("[data-cue]")).hasCount(4);
+        assertThat(page.locator("[data-cue]").first()).containsText("Ana");
+        page.close();
+    }
+
+    @Test
+    void people_come_in_and_go_out_as_a_table() {
+        Page page = browser.page();
+        page.navigate(Packaged.shared().address() + "#/people");
+        assertThat(page.getByLabel("Name of Oona Varga", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
+        String csv = "Name;Function\nNew Flyer-Name;Starter\n";
+        page.locator("input[type=file]")
+                .setInputFiles(new FilePayload("people.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_16)));
+        assertThat(page.locator("body")).containsText("1 people read from people.csv");
+        page.getByLabel("Fields that Function fills").fill("Role, Function");
+        page.getByLabel("Fields that Function fills").blur();
+        // Left without keeping, it is as it was.
+        page.reload();
+        assertThat(page.getByLabel("Name of Oona Varga", new Page.GetByLabelOptions().setExact(true)))
+                .isVisible();
+        page.getByText("add a row").click();
+        page.getByLabel("Name of row 41").fill("Zed Newcomb");
+        page.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Keep").setExact(true))
+                .click();
+        assertThat(page.getByRole(AriaRole.STATUS)).hasText("Kept.");
+        page.reload();
+        page.getByLabel("Words of a person").fill("newcomb");
+        assertThat(page.locator("tbody tr")).hasCount(1);
+        page.close();
+    }
+
+    @Test
     void a_new_cue_is_made_numbered_moved_and_removed_and_the_sheet_is_searched() {
         Page page = browser.page();
         page.navigate(Packaged.shared().address() + "#/desk");
@@ -232,7 +345,7 @@ class DeskTaskIT {
         page.getByLabel("Name of the graphic").fill("twin");
         page.keyboard().press("Enter");
         assertThat(name).isFocused();
-        page.keyboard().type("Tiago");
+        page.keyboard().type("Li");
         page.keyboard().press("Escape");
         assertThat(page.locator("[data-cue]")).hasCount(2);
         page.keyboard().press("/");
