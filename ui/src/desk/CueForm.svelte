@@ -3,13 +3,14 @@
   import type { Desk } from './desk.svelte';
   import DeskField from './DeskField.svelte';
   import { completions } from './people';
+  import CueThumb from './CueThumb.svelte';
   import StandingMark from './StandingMark.svelte';
   import UnknownWord from './UnknownWord.svelte';
 
   interface Props {
     desk: Desk;
     /** Graphics of the shelf that may be put under the texts. */
-    graphics: { id: number; name: string }[];
+    graphics: { id: number; revision: number; name: string }[];
   }
 
   const { desk, graphics }: Props = $props();
@@ -37,6 +38,12 @@
     }
     return found;
   });
+
+  /** The revision of its graphic that the shelf has by now, if that is another one. */
+  const newer = $derived(
+    graphics.find(({ id, revision }) => id === desk.cue?.graphic && revision > (desk.cue?.revision ?? 0))
+      ?.revision,
+  );
 
   const segments = new Intl.Segmenter();
   const letters = (text: string) => [...segments.segment(text.replace(/\s+/g, ''))].length;
@@ -99,6 +106,24 @@
       {#if desk.fault}<p class="finding fault" role="alert">{desk.fault}</p>{/if}
       {#if desk.worked?.change && desk.before}
         <p class="change">From {desk.before.name} it {desk.worked.change}.</p>
+      {/if}
+      {#if newer !== undefined}
+        <div class="newer">
+          <figure>
+            <CueThumb {cue} label="As it is" />
+            <figcaption>revision {cue.revision}, as it is</figcaption>
+          </figure>
+          <figure>
+            <CueThumb cue={{ ...cue, revision: newer }} label="As revision {newer} has it" />
+            <figcaption>revision {newer}, newer</figcaption>
+          </figure>
+          <button
+            type="button"
+            class="plain use"
+            onclick={() => void desk.edit({ what: 'GRAPHIC', cue: cue.id, graphic: cue.graphic })}
+            >use revision {newer}</button
+          >
+        </div>
       {/if}
       <p class="more">
         <label
@@ -183,6 +208,28 @@
     margin: 0 0 8px;
     font-size: 14px;
     line-height: 1.45;
+  }
+
+  .newer {
+    display: grid;
+    grid-template-columns: 120px 120px 1fr;
+    gap: 12px;
+    align-items: center;
+    margin-bottom: 10px;
+  }
+
+  figure {
+    margin: 0;
+  }
+
+  figcaption {
+    color: var(--muted);
+    font-size: 12px;
+  }
+
+  .use {
+    color: var(--accent);
+    font-size: 14px;
   }
 
   .more {

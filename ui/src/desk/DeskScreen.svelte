@@ -141,7 +141,9 @@
     if (event.key === 'q') acts?.release();
   }
 
-  const shelf = $derived(graphics.map(({ id, document }) => ({ id, name: document.name })));
+  const shelf = $derived(
+    graphics.map(({ id, revision, document }) => ({ id, revision, name: document.name })),
+  );
   const saidOnAir = $derived(
     desk.air.standing.map(({ title, says }) => `${title} ${says}`).join(', ') || 'nothing is on air',
   );

@@ -42,7 +42,9 @@
     {#each found as { id, name } (id)}
       <li><button class="plain" onclick={() => onadd(id)}>{name}</button></li>
     {:else}
-      <li class="muted">No graphic of the shelf is called so.</li>
+      <li class="muted">
+        {shelf.length === 0 ? 'The shelf is being read …' : 'No graphic of the shelf is called so.'}
+      </li>
     {/each}
   </ul>
 </Modal>

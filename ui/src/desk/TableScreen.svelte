@@ -101,7 +101,11 @@
     {/if}
     <label
       >graphic
-      <select value={graphic} onchange={(event) => choose(Number(event.currentTarget.value))}>
+      <select
+        aria-label="Graphic of the table"
+        value={graphic}
+        onchange={(event) => choose(Number(event.currentTarget.value))}
+      >
         {#each graphics as { id, document } (id)}<option value={id}>{document.name}</option>{/each}
       </select></label
     >

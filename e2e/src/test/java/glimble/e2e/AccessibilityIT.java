@@ -41,7 +41,7 @@ class AccessibilityIT {
         "desk, '#/desk/1', sound",
         "cue sheets, '#/desk', Tuesday",
         "log, '#/log', was on air",
-        "people, '#/people', Oona",
+        "people, '#/people', fills",
         "table, '#/desk/1/table', as a table"
     })
     void nothing_serious_is_found(String screen, String path, String shown) {

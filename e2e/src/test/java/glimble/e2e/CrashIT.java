@@ -30,7 +30,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /**
  * Kills the server and the database with signal 9 while graphics are saved: no save that was acknowledged is lost or half kept, and one of
- * which nobody knows is found out by asking again. {@code -Dcrash.rounds} says how often.
+ * which nobody knows is found out by asking again, and what is on air stands as before. {@code -Dcrash.rounds} says how often.
  */
 class CrashIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -180,6 +180,37 @@ class CrashIT {
         }
     }
 
+    /** Three graphics are on air, each at a place of its own. */
+    private static void takeThree() throws IOException {
+        JsonNode graphics = JSON.readTree(send("GET", "/api/graphics", "").body());
+        for (String name : List.of("Flyer bar", "Wind strap", "Heat board")) {
+            JsonNode graphic = graphics.valueStream()
+                    .filter(one -> one.at("/document/name").asString().equals(name))
+                    .findFirst()
+                    .orElseThrow();
+            ObjectNode act = JSON.createObjectNode()
+                    .put("actId", UUID.randomUUID().toString())
+                    .put("kind", "TAKE")
+                    .put("after", 0);
+            ObjectNode filling = act.putObject("filling")
+                    .put("graphic", graphic.get("id").asLong())
+                    .put("revision", graphic.get("revision").asInt());
+            filling.set("values", graphic.at("/document/trials/0/values"));
+            assertThat(send("POST", "/api/outputs/1/acts", act.toString()).statusCode())
+                    .isEqualTo(200);
+        }
+    }
+
+    /** What stands where, and since which frame. */
+    private static List<String> standing() throws IOException {
+        JsonNode state = JSON.readTree(send("GET", "/api/outputs/1", "").body());
+        return state.get("berths")
+                .valueStream()
+                .map(berth -> berth.get("berth").asString() + " " + berth.at("/plays/0/from")
+                        + berth.at("/plays/0/shows/values"))
+                .toList();
+    }
+
     private interface Blow {
         void strike() throws Exception;
     }
@@ -188,17 +219,22 @@ class CrashIT {
     void no_acknowledged_save_is_lost_whatever_is_killed() throws Exception {
         List<Saver> savers = new ArrayList<>();
         for (int i = 0; i < SAVERS; i++) savers.add(new Saver());
+        takeThree();
+        List<String> standing = standing();
+        assertThat(standing).hasSize(3);
         int rounds = Integer.getInteger("crash.rounds", 2);
         for (int round = 0; round < rounds; round++) {
             during(savers, () -> {
                 application.destroyForcibly().waitFor();
                 startApplication();
             });
+            assertThat(standing()).as("what is on air").isEqualTo(standing);
             during(savers, () -> {
                 killDatabase();
                 startDatabase();
                 awaitReady();
             });
+            assertThat(standing()).as("what is on air").isEqualTo(standing);
         }
         int saves = savers.stream().mapToInt(saver -> saver.acknowledged.size()).sum();
         System.out.println("crashes: " + 2 * rounds + " during " + saves + " acknowledged saves, none lost");

@@ -261,7 +261,7 @@ class DeskTaskIT {
         assertThat(page.locator("body")).containsText("No cues yet");
         page.getByText("cue and sheet").click();
         page.getByText("as a table, from CSV").click();
-        page.getByLabel("graphic", new Page.GetByLabelOptions().setExact(true)).selectOption("Twin bar");
+        page.getByLabel("Graphic of the table").selectOption("Twin bar");
         String table =
                 "Nr\tName\tClub\n1\tWu\tSkerry Tails\n2\t\tSkerry Tails\nthree\tOona Varga\t\n4\tليلى الصقّار\t\n";
         page.getByLabel("A table, pasted").fill(table);
@@ -336,6 +336,8 @@ class DeskTaskIT {
         assertThat(page.locator("body")).containsText("No cues yet");
         page.keyboard().press("n");
         page.getByLabel("Name of the graphic").fill("flyer");
+        assertThat(page.getByText("Flyer bar", new Page.GetByTextOptions().setExact(true)))
+                .isVisible();
         page.keyboard().press("Enter");
         Locator name = page.locator("[data-field=name] input");
         assertThat(name).isFocused();

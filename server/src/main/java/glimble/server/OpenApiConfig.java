@@ -47,6 +47,8 @@ class OpenApiConfig {
             Map.entry("PeopleRequest", List.of("saveId")),
             Map.entry("TableRequest", List.of("file", "text")),
             Map.entry("CueTableRequest", List.of("sheet")),
+            Map.entry("SessionAnswer", List.of("name", "role")),
+            Map.entry("AccountRequest", List.of("password", "role")),
             Map.entry("FillingRequest", List.of("before")),
             Map.entry("FilledAnswer", List.of("change")),
             Map.entry("Added", List.of("number", "note")),

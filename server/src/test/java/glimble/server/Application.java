@@ -11,6 +11,8 @@ import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import org.springframework.boot.SpringApplication;
 import org.springframework.context.ConfigurableApplicationContext;
 import tools.jackson.databind.JsonNode;
@@ -29,9 +31,11 @@ final class Application {
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
 
-    Application(String databaseUrl) {
-        context =
-                SpringApplication.run(GlimbleServer.class, "--server.port=0", "--spring.datasource.url=" + databaseUrl);
+    /** @param more options */
+    Application(String databaseUrl, String... more) {
+        List<String> options = new ArrayList<>(List.of("--server.port=0", "--spring.datasource.url=" + databaseUrl));
+        options.addAll(List.of(more));
+        context = SpringApplication.run(GlimbleServer.class, options.toArray(String[]::new));
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
 

@@ -7,6 +7,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
+import java.net.BindException;
 import java.net.InetAddress;
 import java.net.ServerSocket;
 import java.net.Socket;
@@ -17,6 +18,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.locks.LockSupport;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -110,6 +112,72 @@ class DatabaseAwayIT {
         assertThat(doubtful).as("saves in doubt").isPositive();
     }
 
+    private static ObjectNode act(String kind, long after, String name) {
+        ObjectNode act = Application.JSON
+                .createObjectNode()
+                .put("actId", UUID.randomUUID().toString())
+                .put("kind", kind)
+                .put("after", after);
+        ObjectNode filling = act.putObject("filling").put("graphic", 1).put("revision", 1);
+        filling.putObject("values").put("name", name);
+        return act;
+    }
+
+    private static String shown() {
+        JsonNode plays = Application.body(app.get("/api/outputs/1")).at("/berths/0/plays");
+        return plays.get(plays.size() - 1).at("/shows/values/name").asString();
+    }
+
+    @Test
+    void without_its_database_acts_are_refused_and_what_stands_goes_on() throws IOException {
+        JsonNode taken = Application.body(
+                app.post("/api/outputs/1/acts", act("TAKE", 1_000_000, "Wu").toString()));
+        String reel = "/api/outputs/reels/" + taken.at("/berths/0/plays/0/reel").asString();
+        door.shut();
+        HttpResponse<String> refused =
+                app.post("/api/outputs/1/acts", act("TAKE", 1_000_000, "Oona").toString());
+        assertThat(refused.statusCode()).isEqualTo(503);
+        assertThat(Application.body(refused).get("detail").asString()).contains("database does not answer");
+        assertThat(shown()).isEqualTo("Wu");
+        assertThat(app.get(reel).statusCode()).isEqualTo(200);
+        door.open();
+        awaitHealth();
+        assertThat(shown()).isEqualTo("Wu");
+        assertThat(app.post(
+                                "/api/outputs/1/acts",
+                                act("TAKE", 1_000_000, "Tiago").toString())
+                        .statusCode())
+                .isEqualTo(200);
+        assertThat(shown()).isEqualTo("Tiago");
+    }
+
+    @Test
+    void an_act_of_which_nobody_knows_whether_it_was_kept_counts_once_when_it_is_sent_again() throws IOException {
+        int doubtful = 0;
+        for (int i = 1; i <= 12; i++) {
+            ObjectNode act = act("TAKE", 1_000_000, "in doubt " + i);
+            door.shutAfter(i * 2);
+            HttpResponse<String> answer = app.post("/api/outputs/1/acts", act.toString());
+            door.shut();
+            door.open();
+            awaitHealth();
+            assertThat(answer.statusCode()).as(answer.body()).isIn(200, 503);
+            if (answer.statusCode() == 503
+                    && !Application.body(answer).get("known").asBoolean()) doubtful++;
+            assertThat(app.post("/api/outputs/1/acts", act.toString()).statusCode())
+                    .isEqualTo(200);
+            assertThat(shown()).isEqualTo("in doubt " + i);
+            JsonNode log = Application.body(app.get("/api/outputs/1/log?words=in%20doubt%20" + i));
+            assertThat(log.valueStream()
+                            .filter(line -> line.at("/values/Name")
+                                    .asString()
+                                    .equals(act.at("/filling/values/name").asString()))
+                            .count())
+                    .isEqualTo(1);
+        }
+        assertThat(doubtful).as("acts in doubt").isPositive();
+    }
+
     /** The pool of connections tries again at growing intervals. */
     private static void awaitHealth() {
         Instant until = Instant.now().plus(PATIENCE);
@@ -137,8 +205,21 @@ class DatabaseAwayIT {
 
         void open() throws IOException {
             int port = port();
-            socket = new ServerSocket(port, 50, InetAddress.getLoopbackAddress());
+            socket = again(port);
             accept();
+        }
+
+        /** Somebody who knocks in vain may have taken the port to knock from; only for a moment. */
+        private static ServerSocket again(int port) throws IOException {
+            Instant until = Instant.now().plus(PATIENCE);
+            while (true) {
+                try {
+                    return new ServerSocket(port, 50, InetAddress.getLoopbackAddress());
+                } catch (BindException e) {
+                    if (Instant.now().isAfter(until)) throw e;
+                    LockSupport.parkNanos(20_000_000);
+                }
+            }
         }
 
         /** Shuts by itself once so many more pieces have come in. */

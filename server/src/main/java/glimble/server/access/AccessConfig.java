@@ -1,23 +1,37 @@
 package glimble.server.access;
 
 import glimble.server.problems.ProblemAnswer;
+import jakarta.servlet.DispatcherType;
+import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
+import org.springframework.boot.context.properties.EnableConfigurationProperties;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
+import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AuthenticationManager;
+import org.springframework.security.authentication.DefaultAuthenticationEventPublisher;
+import org.springframework.security.authentication.ProviderManager;
+import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
+import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
+import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.HeaderWriterFilter;
 import org.springframework.security.web.header.writers.ReferrerPolicyHeaderWriter.ReferrerPolicy;
 
 /**
- * Who may ask, and what browsers are told about every answer. There are no accounts and no cookies: what is kept out is what pages from
- * elsewhere could do through somebody's browser.
+ * Who may ask, and what browsers are told about every answer. Without signing in there are no cookies: what is kept out is what pages from
+ * elsewhere could do through somebody's browser. With it, each role may do its own.
  */
 @Configuration
+@EnableConfigurationProperties(SignIn.class)
 class AccessConfig {
     /** Styles may stand in elements, since where things stand is worked out; scripts may not. */
     private static final String CONTENT = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline';"
@@ -27,19 +41,118 @@ class AccessConfig {
     private static final String NO_DEVICES =
             "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), midi=(), display-capture=()";
 
+    /** What may be seen by whoever opens an output page: a renderer cannot sign in. */
+    private static final String[] SHOWN = {
+        "/",
+        "/index.html",
+        "/output.html",
+        "/assets/**",
+        "/*.svg",
+        "/api/health",
+        "/api/session",
+        "/api/outputs",
+        "/api/outputs/*",
+        "/api/outputs/*/events",
+        "/api/outputs/reels/*",
+        "/api/fonts/**",
+        "/api/pictures/*/content"
+    };
+
+    /** What operators do. */
+    private static final String[] OPERATED = {
+        "/api/sheets/**", "/api/outputs/*/acts", "/api/outputs/*/ahead", "/api/people", "/api/words"
+    };
+
+    /** What is worked out without anything being kept. */
+    private static final String[] WORKED_OUT = {
+        "/api/reels",
+        "/api/changes",
+        "/api/spare",
+        "/api/cases",
+        "/api/mends",
+        "/api/edits",
+        "/api/fillings/*",
+        "/api/tables",
+        "/api/tables/*",
+        "/api/spelling",
+        "/api/session/password"
+    };
+
     @Bean
-    SecurityFilterChain access(HttpSecurity http, AllowedHosts hosts) throws Exception {
-        return http.csrf(AbstractHttpConfigurer::disable) // No cookie says who asks; foreign origins are refused below.
-                .requestCache(AbstractHttpConfigurer::disable)
-                .logout(AbstractHttpConfigurer::disable)
+    @ConditionalOnProperty(name = "glimble.sign-in", havingValue = "false", matchIfMissing = true)
+    SecurityFilterChain open(HttpSecurity http, AllowedHosts hosts) throws Exception {
+        return told(http, hosts)
+                .csrf(AbstractHttpConfigurer::disable) // No cookie says who asks; foreign origins are refused.
                 .anonymous(AbstractHttpConfigurer::disable)
                 .sessionManagement(sessions -> sessions.sessionCreationPolicy(SessionCreationPolicy.STATELESS))
+                .build();
+    }
+
+    @Bean
+    @ConditionalOnProperty(name = "glimble.sign-in", havingValue = "true")
+    SecurityFilterChain signedIn(HttpSecurity http, AllowedHosts hosts, SecurityContextRepository contexts)
+            throws Exception {
+        return told(http, hosts)
+                .csrf(csrf -> csrf.spa())
+                .securityContext(context -> context.securityContextRepository(contexts))
+                .authorizeHttpRequests(who -> who.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
+                        .permitAll()
+                        .requestMatchers(HttpMethod.GET, SHOWN)
+                        .permitAll()
+                        .requestMatchers("/api/session")
+                        .permitAll()
+                        .requestMatchers("/api/accounts/**")
+                        .hasRole(Role.ANIMATOR.name())
+                        .requestMatchers(HttpMethod.GET)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.POST, WORKED_OUT)
+                        .authenticated()
+                        .requestMatchers(HttpMethod.PUT, "/api/session/password")
+                        .authenticated()
+                        .requestMatchers(OPERATED)
+                        .hasAnyRole(Role.OPERATOR.name(), Role.ANIMATOR.name())
+                        .anyRequest()
+                        .hasRole(Role.ANIMATOR.name()))
+                .exceptionHandling(refused -> refused.authenticationEntryPoint(
+                                (request, response, e) -> ProblemAnswer.write(
+                                        response, HttpStatus.UNAUTHORIZED, "Sign in", "Sign in first, then ask again."))
+                        .accessDeniedHandler((request, response, e) -> ProblemAnswer.write(
+                                response,
+                                HttpStatus.FORBIDDEN,
+                                "Not yours to do",
+                                "What you have signed in as may not do this. Nothing was changed; ask an animator.")))
+                .build();
+    }
+
+    /** What browsers are told about every answer. */
+    private static HttpSecurity told(HttpSecurity http, AllowedHosts hosts) throws Exception {
+        return http.requestCache(AbstractHttpConfigurer::disable)
+                .logout(AbstractHttpConfigurer::disable)
                 .addFilterAfter(new OnlyOwnPages(hosts), HeaderWriterFilter.class)
                 .headers(headers -> headers.cacheControl(cache -> cache.disable())
                         .contentSecurityPolicy(policy -> policy.policyDirectives(CONTENT))
                         .referrerPolicy(policy -> policy.policy(ReferrerPolicy.NO_REFERRER))
-                        .permissionsPolicyHeader(policy -> policy.policy(NO_DEVICES)))
-                .build();
+                        .permissionsPolicyHeader(policy -> policy.policy(NO_DEVICES)));
+    }
+
+    @Bean
+    SecurityContextRepository contexts() {
+        return new HttpSessionSecurityContextRepository();
+    }
+
+    @Bean
+    PasswordEncoder passwords() {
+        return new BCryptPasswordEncoder();
+    }
+
+    @Bean
+    AuthenticationManager authentication(
+            Accounts accounts, PasswordEncoder passwords, ApplicationEventPublisher events) {
+        DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
+        provider.setPasswordEncoder(passwords);
+        ProviderManager manager = new ProviderManager(provider);
+        manager.setAuthenticationEventPublisher(new DefaultAuthenticationEventPublisher(events));
+        return manager;
     }
 
     @Bean

@@ -118,7 +118,7 @@ class AirController {
         if (request.after() == null) {
             throw new Refused("$.after", "is missing; state the number of the last event you know of");
         }
-        AirState state = air.act(output, act(request), clients.budget(http));
+        AirState state = air.act(output, act(request, http), clients.budget(http));
         screens.tell(output);
         return state;
     }
@@ -127,12 +127,13 @@ class AirController {
     @PostMapping("/{output}/ahead")
     AirState prepare(@PathVariable long output, @RequestBody Filling filling, HttpServletRequest http) {
         ActRequest request = new ActRequest("", ActKind.TAKE, null, 0L, filling, null);
-        AirState state = air.prepare(output, act(request), clients.budget(http));
+        AirState state = air.prepare(output, act(request, http), clients.budget(http));
         screens.tell(output);
         return state;
     }
 
-    private Act act(ActRequest request) {
+    /** Whoever has signed in is known, whatever is said. */
+    private Act act(ActRequest request, HttpServletRequest http) {
         boolean fills = request.kind() == ActKind.TAKE || request.kind() == ActKind.CHANGE;
         if (!fills && request.berth() == null && request.kind() != ActKind.OUT) {
             throw new Refused("$.berth", "is missing; say where");
@@ -153,7 +154,7 @@ class AirController {
                 filling.sheet(),
                 filling.cue(),
                 filling.number(),
-                shortened(request.person()));
+                shortened(http.getRemoteUser() == null ? request.person() : http.getRemoteUser()));
     }
 
     private static void check(Filling filling) {

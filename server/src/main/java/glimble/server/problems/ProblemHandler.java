@@ -27,6 +27,8 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
+import org.springframework.security.authentication.LockedException;
+import org.springframework.security.core.AuthenticationException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
 import org.springframework.web.bind.annotation.RestControllerAdvice;
@@ -112,6 +114,15 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail stalePeople(StalePeople e) {
         return problem(HttpStatus.CONFLICT, "Saved by somebody else", e.getMessage());
+    }
+
+    /** Whether it is the name or the password that is wrong is nobody's business. */
+    @ExceptionHandler
+    ProblemDetail notSignedIn(AuthenticationException e) {
+        String sentence = e instanceof LockedException
+                ? "Too many wrong passwords in a row: wait five minutes, or ask an animator for another one."
+                : "The name or the password is wrong.";
+        return problem(HttpStatus.UNAUTHORIZED, "Sign in", sentence);
     }
 
     @ExceptionHandler

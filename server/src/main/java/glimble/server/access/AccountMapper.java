@@ -1,0 +1,38 @@
+package glimble.server.access;
+
+import java.time.Instant;
+import java.util.List;
+import java.util.Optional;
+import org.apache.ibatis.annotations.Mapper;
+import org.apache.ibatis.annotations.Param;
+
+/** Accounts in the database. The statements are in {@code AccountMapper.xml}. */
+@Mapper
+interface AccountMapper {
+    List<Account> all();
+
+    Optional<Account> find(@Param("name") String name);
+
+    /** Fails if there is one of that name already. */
+    void add(
+            @Param("name") String name,
+            @Param("password") String password,
+            @Param("role") Role role,
+            @Param("madeAt") Instant madeAt);
+
+    /** @return how many accounts that was: 1, or 0 if there is none of that name */
+    int setRole(@Param("name") String name, @Param("role") Role role);
+
+    /** It is not locked any more. @return as {@link #setRole} */
+    int setPassword(@Param("name") String name, @Param("password") String password);
+
+    /** Notes a wrong password; after so many in a row it is locked until then. */
+    void fail(@Param("name") String name, @Param("most") int most, @Param("until") Instant until);
+
+    void succeed(@Param("name") String name);
+
+    /** @return as {@link #setRole} */
+    int remove(@Param("name") String name);
+
+    long count(@Param("role") Role role);
+}
