@@ -1,6 +1,8 @@
 <script lang="ts">
   import Router, { link, router } from 'svelte-spa-router';
   import { reach } from './api/reach.svelte';
+  import { session } from './api/session.svelte';
+  import SignIn from './session/SignIn.svelte';
   import Cases from './cases/Cases.svelte';
   import DeskScreen from './desk/DeskScreen.svelte';
   import LogScreen from './desk/LogScreen.svelte';
@@ -32,9 +34,16 @@
     '*': Shelf,
   };
   $effect(() => {
-    // Loads again whenever the server has come back.
+    // Loads again whenever the server has come back, and when somebody has signed in.
     void reach.returned;
+    void session.name;
     void house.load();
+  });
+
+  $effect(() => {
+    void reach.returned;
+    void reach.signedOut;
+    void session.load();
   });
 
   const onHouse = $derived(router.location === '/house');
@@ -68,6 +77,18 @@
     <a href="/house" use:link aria-current={onHouse ? 'page' : undefined}>House</a>
   </nav>
   <div id="header-slot"></div>
+  {#if session.known && !session.needed}
+    <span
+      class="who"
+      title="Whoever reaches this server may do everything; bin/start --sign-in switches signing in on"
+      >no sign-in</span
+    >
+  {:else if session.name}
+    <span class="who">
+      {session.name}, {session.role?.toLowerCase()}
+      <button class="plain" onclick={() => void session.signOut()}>sign out</button>
+    </span>
+  {/if}
 </header>
 {#if reach.away}
   <div class="away" role="alert">
@@ -75,7 +96,7 @@
   </div>
 {/if}
 <main>
-  <Router {routes} />
+  {#if session.needed && !session.name}<SignIn />{:else}<Router {routes} />{/if}
 </main>
 
 <style>
@@ -123,6 +144,17 @@
     flex: 1;
     min-width: 0;
     align-items: center;
+  }
+
+  .who {
+    flex: none;
+    color: var(--muted);
+    font-size: 12px;
+  }
+
+  .who button {
+    margin-left: 8px;
+    color: var(--accent);
   }
 
   .away {

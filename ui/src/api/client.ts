@@ -2,6 +2,7 @@ import createClient from 'openapi-fetch';
 import { kept } from './kept';
 import { Problem } from './problem';
 import { reach } from './reach.svelte';
+import { token } from './token';
 import type { paths } from './schema';
 import type {
   AddedPicture,
@@ -40,6 +41,13 @@ interface ProblemBody {
 export { Problem };
 
 export const client = createClient<paths>();
+client.use({
+  onRequest({ request }) {
+    // A page from elsewhere does not know it.
+    if (request.method !== 'GET' && token()) request.headers.set('X-XSRF-TOKEN', token());
+    return request;
+  },
+});
 const DATABASE_AWAY = 'Database away';
 
 export async function answer<T>(
@@ -55,6 +63,7 @@ export async function answer<T>(
   if (result.data !== undefined && result.data !== null) return result.data;
   const body = (typeof result.error === 'object' && result.error !== null ? result.error : {}) as ProblemBody;
   if (body.title === DATABASE_AWAY) reach.lost();
+  if (result.response.status === 401) reach.signedOut += 1;
   throw new Problem(
     result.response.status,
     body.title ?? 'Not done',
@@ -143,7 +152,7 @@ export function pictures(): Promise<PictureNote[]> {
 export async function addPicture(file: File): Promise<AddedPicture> {
   const call = fetch(`/api/pictures?name=${encodeURIComponent(file.name)}`, {
     method: 'POST',
-    headers: { 'Content-Type': 'application/octet-stream' },
+    headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': token() },
     body: file,
   }).then(async (response) => {
     const body: unknown = await response.json();

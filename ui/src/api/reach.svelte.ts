@@ -5,6 +5,8 @@ class Reach {
   away = $state(false);
   /** Grows each time they come back, so that pages can load again what they missed. */
   returned = $state(0);
+  /** Grows each time it is asked who asks. */
+  signedOut = $state(0);
 
   lost() {
     if (this.away) return;

@@ -103,3 +103,6 @@ export type CueRow = Schemas['CueRow'];
 /** A word that no dictionary has. */
 export type Unknown = Schemas['Unknown'];
 export type CueSpelling = Schemas['CueSpelling'];
+export type Account = Schemas['AccountAnswer'];
+/** What somebody who has signed in may do. */
+export type Role = Account['role'];

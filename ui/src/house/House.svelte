@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AccountsList from './AccountsList.svelte';
   import { setContext } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { graphicUses } from '../api/client';
@@ -50,6 +51,7 @@
       <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
       <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
+      <AccountsList />
     </div>
   {/key}
 </div>

@@ -13,6 +13,8 @@ import java.net.http.HttpResponse.BodyHandlers;
 import java.nio.file.Path;
 import java.sql.DriverManager;
 import java.sql.SQLException;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.concurrent.locks.LockSupport;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -39,14 +41,16 @@ final class Packaged {
     }
 
     /** A process of the application of its own; it is not waited for. */
-    static Process started(int port, String databaseUrl, Redirect log) {
+    static Process started(int port, String databaseUrl, Redirect log, String... more) {
         try {
-            return new ProcessBuilder(
-                            "java",
-                            "-jar",
-                            System.getProperty("glimble.jar"),
-                            "--server.port=" + port,
-                            "--spring.datasource.url=" + databaseUrl)
+            List<String> command = new ArrayList<>(List.of(
+                    "java",
+                    "-jar",
+                    System.getProperty("glimble.jar"),
+                    "--server.port=" + port,
+                    "--spring.datasource.url=" + databaseUrl));
+            command.addAll(List.of(more));
+            return new ProcessBuilder(command)
                     .redirectErrorStream(true)
                     .redirectOutput(log)
                     .start();
@@ -105,7 +109,8 @@ final class Packaged {
         }
     }
 
-    private static String newDatabase(String name) {
+    /** Makes an empty database of that name. */
+    static String newDatabase(String name) {
         try (var connection = DriverManager.getConnection(DATABASE, "root", "");
                 var statement = connection.createStatement()) {
             statement.execute("drop database if exists " + name);

@@ -1,0 +1,107 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import java.io.IOException;
+import java.lang.ProcessBuilder.Redirect;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.Optional;
+import java.util.concurrent.locks.LockSupport;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** Where one has to sign in: an animator gives roles, and an operator takes cues but cannot save a design. */
+class SignInTaskIT {
+    private static final Path LOG = Path.of("target", "sign-in-application.log");
+    private static final Pattern PASSWORD = Pattern.compile("sign in as animator with (\\S+) ");
+    private static final String OPERATORS = "made up for this";
+    private static Browser browser;
+    private static Process application;
+    private static String address;
+
+    @BeforeAll
+    static void start() {
+        int port = Packaged.freePort();
+        address = "http://127.0.0.1:" + port + "/";
+        application = Packaged.started(
+                port, Packaged.newDatabase("glimble_e2e_sign_in"), Redirect.to(LOG.toFile()), "--glimble.sign-in=true");
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void stop() throws InterruptedException {
+        browser.close();
+        application.destroy();
+        application.waitFor();
+    }
+
+    /** It is printed once the application is there. */
+    private static String firstPassword() throws IOException {
+        Instant until = Instant.now().plus(Duration.ofSeconds(90));
+        while (Instant.now().isBefore(until)) {
+            Optional<String> said = Optional.of(PASSWORD.matcher(Files.readString(LOG)))
+                    .filter(Matcher::find)
+                    .map(found -> found.group(1));
+            if (said.isPresent()) return said.get();
+            LockSupport.parkNanos(200_000_000);
+        }
+        throw new IllegalStateException("no password was printed; see e2e/" + LOG);
+    }
+
+    private static void signIn(Page page, String name, String password) {
+        page.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill(name);
+        page.getByLabel("Password", new Page.GetByLabelOptions().setExact(true)).fill(password);
+        page.keyboard().press("Enter");
+        assertThat(page.getByText("sign out")).isVisible();
+    }
+
+    @Test
+    void an_operator_is_made_takes_a_cue_and_is_refused_a_save() throws IOException {
+        String first = firstPassword();
+        Page animator = browser.page();
+        animator.navigate(address);
+        animator.getByLabel("Name", new Page.GetByLabelOptions().setExact(true)).fill("animator");
+        animator.getByLabel("Password", new Page.GetByLabelOptions().setExact(true))
+                .fill("not this one");
+        animator.keyboard().press("Enter");
+        assertThat(animator.getByRole(AriaRole.ALERT)).containsText("The name or the password is wrong.");
+        signIn(animator, "animator", first);
+        animator.navigate(address + "#/house");
+        animator.getByLabel("Name of a new account").fill("Oona");
+        animator.getByLabel("Its password").fill(OPERATORS);
+        animator.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Add account"))
+                .click();
+        assertThat(animator.getByLabel("Role of Oona")).hasValue("OPERATOR");
+
+        Page operator = browser.page();
+        operator.navigate(address + "#/desk/1");
+        signIn(operator, "Oona", OPERATORS);
+        DeskPage desk = DeskPage.open(operator, address, 1);
+        desk.take("2", "bar");
+        operator.navigate(address + "#/log");
+        assertThat(operator.locator("tbody tr").first()).containsText("Oona");
+
+        operator.navigate(address + "#/floor/1");
+        assertThat(operator.locator(".row").first()).isVisible();
+        operator.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("graphic").setExact(true))
+                .click();
+        operator.getByLabel("Name of the graphic").fill("Not mine");
+        operator.keyboard().press("Enter");
+        operator.keyboard().press("Control+s");
+        assertThat(operator.locator("body")).containsText("may not do this. Nothing was changed; ask an animator.");
+        animator.navigate(address + "#/floor/1");
+        assertThat(animator.locator("header")).containsText("Flyer bar");
+        assertThat(browser.errors()).isEmpty();
+    }
+}
