@@ -226,12 +226,15 @@
         </div>
         <div class="head">
           <h2 class="on-air">On air</h2>
-          {#if desk.air.standing.length === 0}<span>nothing</span>{/if}
+          {#if desk.air.standing.length === 0}<span>nothing</span>
+          {:else if rehearsing}<span class="what">{desk.air.standing.map((on) => on.title).join(', ')}</span
+            >{/if}
         </div>
         <div class="frame air" class:lit={desk.air.standing.length > 0}>
           <AirPicture air={desk.air} label="On air: {saidOnAir}" />
         </div>
-        <ul class="standing" aria-label="What stands">
+        {#if rehearsing}<p class="caption">In rehearsal</p>{/if}
+        <ul class="standing" class:rehearsed={rehearsing} aria-label="What stands">
           {#each desk.acting.standing as on (on.berth)}
             <li>
               <button
@@ -436,6 +439,11 @@
   .standing button[aria-pressed='true'] {
     border-color: var(--border-strong);
     background: var(--layer-1);
+  }
+
+  .rehearsed button[aria-pressed='true'] {
+    border-style: dashed;
+    border-color: var(--warning);
   }
 
   .where {

@@ -75,7 +75,7 @@
             <td>{DID[line.kind]}</td>
             <td>{line.berth}</td>
             <td class="figures">{line.number}</td>
-            <td>{line.graphic}{line.revision ? ` rev ${line.revision}` : ''}</td>
+            <td class="graphic">{line.graphic}{line.revision ? ` rev ${line.revision}` : ''}</td>
             <td class="texts" dir="auto">{texts(line)}</td>
             <td>{line.person}</td>
           </tr>
@@ -95,6 +95,10 @@
     background: var(--layer-1);
     color: var(--text);
     font: inherit;
+  }
+
+  .page-top input:first-of-type {
+    width: 240px;
   }
 
   a,
@@ -120,6 +124,7 @@
     vertical-align: top;
   }
 
+  td.graphic,
   td.figures {
     white-space: nowrap;
   }

@@ -234,6 +234,10 @@
     font: inherit;
   }
 
+  h2 {
+    margin-top: 18px;
+  }
+
   .from,
   .columns,
   .pictures,
