@@ -27,6 +27,7 @@ export class AirWatch {
   #heardAt = 0;
   #opened = 0;
   #heard = false;
+  #last: AirState | undefined;
   #left = false;
   readonly #looking: ReturnType<typeof setInterval>;
   readonly #sampling: ReturnType<typeof setInterval>;
@@ -54,7 +55,12 @@ export class AirWatch {
     this.#source = source;
     source.addEventListener('state', (event) => {
       this.#hear();
-      this.#on.onstate(JSON.parse(event.data as string) as AirState);
+      const state = JSON.parse(event.data as string) as AirState;
+      // What was on its way for longer than another one is past; another beginning is another log.
+      const past = state.begins === this.#last?.begins && state.event < this.#last.event;
+      if (past) return;
+      this.#last = state;
+      this.#on.onstate(state);
     });
     source.addEventListener('time', () => this.#hear());
     source.addEventListener('sheet', (event) => {

@@ -142,7 +142,13 @@ export class Desk {
     clearTimeout(this.#keeping);
     if (!this.#dirty || !this.selected) return;
     this.#dirty = false;
-    await this.sheet.change({ what: 'FILL', cue: this.selected, values: this.values });
+    const { selected, values } = this;
+    const before = this.cue?.values ?? {};
+    if (await this.sheet.change({ what: 'FILL', cue: selected, values })) return;
+    // Nothing that was typed is lost: it can be read, and where it still stands in the form it is kept later.
+    const typed = Object.keys(values).filter((key) => values[key] !== (before[key] ?? ''));
+    this.sheet.refusal += ` You had typed: ${typed.map((key) => values[key]).join(' · ')}`;
+    this.#dirty = this.selected === selected && this.values === values && !this.sheet.overtaken;
   }
 
   /** What the sheet has now is shown, unless something else is being typed. */

@@ -23,14 +23,16 @@ export class OnAir {
   /** Grows whenever something else can be drawn. */
   drawable = $state(0);
   frame = $state(0);
-  /** Whether an act is on its way. */
-  busy = $state(false);
   readonly reels: AirReels;
   readonly output: number;
   standing = $derived.by(() => {
     void this.drawable;
     return standing(this.state, this.frame, this.reels.get);
   });
+  /** The last act that was pressed. */
+  #turn: Promise<unknown> = Promise.resolve();
+  /** Number of the event that the last one made. */
+  #own = 0;
   readonly #watch: AirWatch;
   readonly #ticking: ReturnType<typeof setInterval>;
 
@@ -57,26 +59,31 @@ export class OnAir {
 
   #take(state: AirState): void {
     // An answer may come later than what has happened since.
-    if (this.state && state.event < this.state.event) return;
+    if (state.begins === this.state?.begins && state.event < this.state.event) return;
     this.state = state;
     this.reels.want([state]);
     this.frame = this.now();
   }
 
-  /** Does something once; what is refused is said. */
-  async act(act: Pick<Act, 'kind' | 'berth' | 'filling'>): Promise<boolean> {
-    if (this.busy || !this.state) return false;
-    this.busy = true;
+  /** Does something once, after what was pressed before it; what is refused is said. */
+  act(act: Pick<Act, 'kind' | 'berth' | 'filling'>): Promise<boolean> {
+    const seen = this.state?.event ?? 0;
+    const done = this.#turn.then(() => this.#done(act, seen));
+    this.#turn = done;
+    return done;
+  }
+
+  /** @param seen number of the last event that was known when it was pressed; what was done here since is meant as well */
+  async #done(act: Pick<Act, 'kind' | 'berth' | 'filling'>, seen: number): Promise<boolean> {
     this.refusal = '';
-    const whole: Act = { ...act, actId: saveId(), after: this.state.event };
     try {
-      this.#take(await this.#sent(whole));
+      const state = await this.#sent({ ...act, actId: saveId(), after: Math.max(seen, this.#own) });
+      this.#own = state.event;
+      this.#take(state);
       return true;
     } catch (error) {
       this.refusal = (error as Error).message;
       return false;
-    } finally {
-      this.busy = false;
     }
   }
 

@@ -10,6 +10,8 @@ export class SheetKeeper {
   /** What could not be kept, and why; empty for nothing. */
   refusal = $state('');
   saving = $state(false);
+  /** Whether what was refused last was refused because somebody else had changed the same. */
+  overtaken = false;
   /** Graphics by id and revision. */
   graphics = $state.raw<Record<string, Graphic>>({});
   /** Revisions that changes made here, the last one last. */
@@ -99,8 +101,9 @@ export class SheetKeeper {
         return after;
       } catch (error) {
         this.refusal = (error as Error).message;
+        this.overtaken = error instanceof Problem && error.status === 409;
         // Somebody else's stays: it is shown.
-        if (error instanceof Problem && error.status === 409) await this.open(this.stored!.id);
+        if (this.overtaken) await this.open(this.stored!.id);
         return undefined;
       } finally {
         this.saving = false;

@@ -90,6 +90,9 @@ public final class RandomGraphic {
             "x");
 
     private final Random random;
+    /** For what was added later, so that the same seeds go on making the same graphics. */
+    private final Random apart;
+
     private final List<String> fonts;
     private final int width;
     private final int height;
@@ -97,8 +100,9 @@ public final class RandomGraphic {
     private final List<Part> parts = new ArrayList<>();
     private int count;
 
-    private RandomGraphic(Random random, Set<String> fonts, int width, int height) {
+    private RandomGraphic(Random random, Random apart, Set<String> fonts, int width, int height) {
         this.random = random;
+        this.apart = apart;
         this.fonts = fonts.stream().sorted().toList();
         this.width = width;
         this.height = height;
@@ -112,7 +116,7 @@ public final class RandomGraphic {
     public static Graphic of(long seed, Set<String> fonts, int width, int height) {
         for (long attempt = 0; ; attempt++) {
             Random random = new Random(seed * 7919 + attempt);
-            Graphic made = new RandomGraphic(random, fonts, width, height).made();
+            Graphic made = new RandomGraphic(random, new Random(seed), fonts, width, height).made();
             if (GraphicReader.read(GraphicWriter.write(made), fonts).problems().isEmpty()) return made;
         }
     }
@@ -210,14 +214,14 @@ public final class RandomGraphic {
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "",
-                one(3) ? "bar" : Graphic.USUAL_BERTH);
+                apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH);
         return asked(spoken(inSeries(one(3) ? graphic : swapping(graphic))));
     }
 
     /** Forms may say more beside fields. */
     private Graphic asked(Graphic graphic) {
         return graphic.withFields(graphic.fields().stream()
-                .map(field -> one(3)
+                .map(field -> apart.nextInt(3) == 0
                         ? new Field(
                                 field.key(),
                                 field.label(),
@@ -228,7 +232,10 @@ public final class RandomGraphic {
                                 field.sample(),
                                 field.language(),
                                 field.series(),
-                                new Field.Asked(one(2) ? "Flyer" : "", one(2) ? "As on the list" : "", one(2)))
+                                new Field.Asked(
+                                        apart.nextBoolean() ? "Flyer" : "",
+                                        apart.nextBoolean() ? "As on the list" : "",
+                                        apart.nextBoolean()))
                         : field)
                 .toList());
     }

@@ -141,6 +141,33 @@ class DeskTaskIT {
     }
 
     @Test
+    void two_who_fill_the_same_field_are_told_and_nothing_that_was_typed_is_lost() {
+        DeskPage second = DeskPage.open(browser.page(), Packaged.shared().address(), 1);
+        desk.recall("9");
+        second.recall("9");
+        List<Route> held = new ArrayList<>();
+        second.page().route("**/edits", held::add);
+        second.field("Club").fill("North Strand Society");
+        second.page().waitForCondition(() -> !held.isEmpty());
+        desk.field("Name").fill("Tiago B.");
+        desk.field("Club").fill("Tails of Skerry");
+        // It is kept as soon as the other one could have it.
+        assertThat(desk.cue("9 Tiago B\\.$")).isVisible();
+        desk.page().waitForCondition(() -> Packaged.shared().get("api/sheets/1").contains("Tails of Skerry"));
+        second.page().unroute("**/edits");
+        held.get(0).resume();
+        assertThat(second.refusal()).containsText("Theirs stays");
+        assertThat(second.refusal()).containsText("You had typed: North Strand Society");
+        assertThat(second.field("Club")).hasValue("Tails of Skerry");
+        // A field that only one of them fills goes together with the other's.
+        second.field("Name").fill("Tiago Brandão-Escarpa");
+        assertThat(desk.field("Name")).hasValue("Tiago Brandão-Escarpa");
+        desk.field("Club").fill("Skerry Tails");
+        assertThat(second.field("Club")).hasValue("Skerry Tails");
+        second.page().close();
+    }
+
+    @Test
     void a_desk_that_does_not_hear_the_server_says_so_and_goes_on_from_how_things_stand() {
         int port = URI.create(Packaged.shared().address()).getPort();
         try (Line line = new Line(port)) {

@@ -73,6 +73,12 @@ final class Packaged {
         return answer(request).get("id").asLong();
     }
 
+    /** What is answered at a path without a slash at its beginning. */
+    String get(String path) {
+        return answer(HttpRequest.newBuilder(URI.create(address + path)).build())
+                .toString();
+    }
+
     /** The newest graphic of a name. */
     long named(String name) {
         HttpRequest all =

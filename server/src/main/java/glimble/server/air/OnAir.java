@@ -20,7 +20,9 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeMap;
+import java.util.concurrent.ConcurrentHashMap;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -49,6 +51,8 @@ class OnAir {
     private final AirClock clock;
     private final JsonMapper json;
     private final Map<Long, Standing> standing = new TreeMap<>();
+    /** Outputs of which it is not known if the last act was kept. Whoever asks for them waits for no act. */
+    private final Set<Long> doubtful = ConcurrentHashMap.newKeySet();
 
     /** What stands at one output. */
     private static final class Standing {
@@ -58,8 +62,6 @@ class OnAir {
         final List<String> ahead = new ArrayList<>();
         long event;
         long frame;
-        /** Whether it is not known if the last act was kept. */
-        boolean doubtful;
 
         Standing(Output output) {
             this.output = output;
@@ -100,20 +102,20 @@ class OnAir {
     }
 
     /** Whether an act may have been kept of which nobody knows; it is found out with the next state. */
-    synchronized boolean isDoubtful(long output) {
-        Standing known = standing.get(output);
-        return known != null && known.doubtful;
+    boolean isDoubtful(long output) {
+        return doubtful.contains(output);
     }
 
     private Standing known(long id) {
         Standing known = standing.get(id);
-        if (known != null && !known.doubtful) return known;
+        if (known != null && !doubtful.contains(id)) return known;
         Output output = mapper.output(id).orElseThrow(() -> new NotThere("There is no output " + id + "."));
         Standing read = new Standing(output);
         for (LogEntry entry : mapper.standing(id)) replay(read, entry);
         // Whatever was taken back by the database never was on air.
         if (known != null) read.frame = Math.max(read.frame, known.frame);
         standing.put(id, read);
+        doubtful.remove(id);
         return read;
     }
 
@@ -265,22 +267,26 @@ class OnAir {
                 return mapper.act(act.actId());
             });
         } catch (RuntimeException e) {
-            on.doubtful = true;
+            doubtful.add(on.output.id());
             throw e;
         }
     }
 
     /** What would be on air if a filling were taken now is worked out, so that it is there when it is. */
-    synchronized AirState prepare(long output, Act act, Budget budget) {
+    AirState prepare(long output, Act act, Budget budget) {
+        // What is worked out here is kept, so that nobody who does something waits for it.
+        Filled filled = filled(entry(output, act, act.berth(), 0, true));
+        Play alone = reels.take(filled, Condition.Standing.NOTHING, 0, budget);
+        reels.take(filled, Condition.Standing.ANOTHER, 0, budget);
+        return prepared(output, act, filled, alone, budget);
+    }
+
+    /** @param alone what comes when nothing stands: it is wanted as well, since the one that stands may go out before */
+    private synchronized AirState prepared(long output, Act act, Filled filled, Play alone, Budget budget) {
         Standing on = known(output);
         refuseOtherRate(on.output, act);
         long frame = Math.max(on.frame, on.output.frame(clock.now()) + on.output.framesIn(LEAD));
-        String name = act.berths(List.of()).get(0);
-        Berth berth = berth(on, name);
-        Filled filled = filled(entry(output, act, name, frame, berth.isIdle(frame)));
-        Play next = last(done(berth, ActKind.TAKE, filled, frame, budget));
-        // What comes when nothing stands is wanted as well: the one that stands may go out before.
-        Play alone = reels.take(filled, Condition.Standing.NOTHING, frame, budget);
+        Play next = last(done(berth(on, act.berth()), ActKind.TAKE, filled, frame, budget));
         on.ahead.clear();
         on.ahead.add(reels.id(next.reel()));
         if (alone.reel() != next.reel()) on.ahead.add(reels.id(alone.reel()));

@@ -55,9 +55,10 @@ class Screens implements SmartLifecycle {
     }
 
     /** What is on air has changed. */
-    void tell(long output) {
+    synchronized void tell(long output) {
         List<Screen> all = screens.getOrDefault(output, List.of());
         if (all.isEmpty()) return;
+        // One after the other, so that no screen is told last what was before.
         AirState state = air.state(output);
         all.forEach(screen -> screen.tell("state", output, state));
     }
