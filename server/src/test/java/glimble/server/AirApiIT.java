@@ -17,7 +17,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What is on air: acts, those that come too late or twice, screens, the log, and a server that is started again. */
 class AirApiIT {
-    private static final Application APP = Application.shared();
+    private static final Application APP = Application.withDemo();
 
     private static ObjectNode json() {
         return Application.JSON.createObjectNode();

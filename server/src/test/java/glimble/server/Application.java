@@ -26,6 +26,7 @@ final class Application {
     private static final String SERVER =
             System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
     private static Application shared;
+    private static Application withDemo;
 
     private final ConfigurableApplicationContext context;
     private final HttpClient client = HttpClient.newHttpClient();
@@ -43,6 +44,12 @@ final class Application {
     static synchronized Application shared() {
         if (shared == null) shared = new Application(newDatabase("glimble_server_it"));
         return shared;
+    }
+
+    /** One whose demo data nobody damages, for tests that need them. */
+    static synchronized Application withDemo() {
+        if (withDemo == null) withDemo = new Application(newDatabase("glimble_demo_it"));
+        return withDemo;
     }
 
     /** Makes an empty database of that name. */

@@ -15,7 +15,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** What helps to fill cues in: people, tables, spelling. */
 class FillingApiIT {
-    private static final Application APP = Application.shared();
+    private static final Application APP = Application.withDemo();
 
     private static ObjectNode json() {
         return Application.JSON.createObjectNode();

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Cue sheets: made, filled, put aside; two at once; taken back. */
 class SheetsApiIT {
-    private static final Application APP = Application.shared();
+    private static final Application APP = Application.withDemo();
 
     private static ObjectNode json() {
         return Application.JSON.createObjectNode();

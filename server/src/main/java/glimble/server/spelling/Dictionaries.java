@@ -5,7 +5,6 @@ import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.text.ParseException;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
@@ -31,9 +30,11 @@ class Dictionaries {
 
     private final Map<String, Dictionary> read = new ConcurrentHashMap<>();
 
-    /** Languages there is a dictionary of. */
-    List<String> languages() {
-        return List.copyOf(FILES.keySet());
+    /** The usual one is read while the server starts, so that nobody waits for it. */
+    Dictionaries() {
+        Thread reading = new Thread(() -> speller(USUAL), "dictionary");
+        reading.setDaemon(true);
+        reading.start();
     }
 
     /**

@@ -24,6 +24,11 @@ import org.springframework.stereotype.Service;
 @Service
 public class Spelling {
     private static final int SUGGESTED = 4;
+    /** Time for suggestions of one look: some words take long, and whoever waits wants to see the others. */
+    private static final long NANOS = 100_000_000;
+
+    /** A longer word is none that anybody could mean otherwise. */
+    private static final int LONGEST = 40;
 
     private final Dictionaries dictionaries;
     private final WordMapper words;
@@ -59,6 +64,7 @@ public class Spelling {
     public final class Look {
         private final Set<String> known = new HashSet<>();
         private final Map<String, Optional<Hunspell>> spellers = new HashMap<>();
+        private long spent;
 
         private Look() {
             words.all().forEach(this::know);
@@ -84,11 +90,20 @@ public class Spelling {
                 String text = field.kind() == Field.Kind.SPOKEN ? WebVtt.words(value) : value;
                 for (String word : Words.of(text)) {
                     if (!isKnown(word, speller.get())) {
-                        found.add(new Unknown(field.key(), word, suggested(word, speller.get())));
+                        found.add(new Unknown(field.key(), word, meant(word, speller.get())));
                     }
                 }
             }
             return found;
+        }
+
+        /** None once they have taken too long. */
+        private List<String> meant(String word, Hunspell speller) {
+            if (spent > NANOS) return List.of();
+            long began = System.nanoTime();
+            List<String> meant = suggested(word, speller);
+            spent += System.nanoTime() - began;
+            return meant;
         }
 
         private boolean isKnown(String word, Hunspell speller) {
@@ -108,6 +123,7 @@ public class Spelling {
     }
 
     private static List<String> suggested(String word, Hunspell speller) {
+        if (word.length() > LONGEST) return List.of();
         return speller.suggest(word).stream().distinct().limit(SUGGESTED).toList();
     }
 }
