@@ -19,10 +19,6 @@ export class AirReels {
   /** A reel that can be drawn; undefined while it is not there. */
   readonly get = (id: string): Reel | undefined => this.#reels.get(id);
 
-  get size(): number {
-    return this.#reels.size;
-  }
-
   /** Fetches what is wanted now, and lets go of everything else. */
   want(states: AirState[]): void {
     this.#wanted = new Set(

@@ -168,7 +168,7 @@
     <SheetActs {desk} />
   {/if}
   <span class="right">
-    <button class="plain rehearse" aria-pressed={rehearsing} onclick={() => void desk.rehearse()}
+    <button class="plain rehearse" aria-pressed={rehearsing} onclick={() => desk.rehearse()}
       >{rehearsing ? 'end rehearsal' : 'rehearse'} <kbd>r</kbd></button
     >
     <button class="plain" onclick={() => (keys = true)}>keys <kbd>?</kbd></button>

@@ -92,15 +92,14 @@ export class Desk {
     this.rehearsal?.leave();
   }
 
-  /** Begins or ends a rehearsal; each begins with nothing on air. */
-  async rehearse(): Promise<void> {
+  /** Begins a rehearsal, or goes on with the last one; or ends it. */
+  rehearse(): void {
     if (this.rehearsal) {
       this.rehearsal.leave();
       this.rehearsal = undefined;
       return;
     }
-    const rehearsal = new OnAir(REHEARSAL);
-    this.rehearsal = rehearsal;
+    this.rehearsal = new OnAir(REHEARSAL);
     this.chosen = undefined;
   }
 

@@ -9,7 +9,6 @@ export class SheetKeeper {
   fault = $state('');
   /** What could not be kept, and why; empty for nothing. */
   refusal = $state('');
-  saving = $state(false);
   /** Whether what was refused last was refused because somebody else had changed the same. */
   overtaken = false;
   /** Graphics by id and revision. */
@@ -18,7 +17,6 @@ export class SheetKeeper {
   #made: number[] = [];
   #undone: number[] = [];
   canUndo = $state(false);
-  canRedo = $state(false);
   #chain: Promise<unknown> = Promise.resolve();
 
   cues = $derived(this.stored?.sheet.cues ?? []);
@@ -92,7 +90,6 @@ export class SheetKeeper {
   }
 
   #done(work: (before: StoredSheet) => Promise<StoredSheet>): Promise<StoredSheet | undefined> {
-    this.saving = true;
     return this.#then(async () => {
       try {
         const after = await work(this.stored!);
@@ -106,9 +103,7 @@ export class SheetKeeper {
         if (this.overtaken) await this.open(this.stored!.id);
         return undefined;
       } finally {
-        this.saving = false;
         this.canUndo = this.#made.length > 0;
-        this.canRedo = this.#undone.length > 0;
       }
     });
   }

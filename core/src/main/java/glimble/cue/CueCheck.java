@@ -26,19 +26,9 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
     public record Wrong(String field, String sentence) {}
 
     public enum Standing {
-        SOUND("sound"),
-        DOUBTFUL("doubtful"),
-        NOT_FILLABLE("not fillable");
-
-        private final String word;
-
-        Standing(String word) {
-            this.word = word;
-        }
-
-        public String word() {
-            return word;
-        }
+        SOUND,
+        DOUBTFUL,
+        NOT_FILLABLE
     }
 
     public CueCheck {

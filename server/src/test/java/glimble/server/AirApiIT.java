@@ -1,6 +1,7 @@
 package glimble.server;
 
 import static glimble.server.Application.body;
+import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.URI;
@@ -19,20 +20,8 @@ import tools.jackson.databind.node.ObjectNode;
 class AirApiIT {
     private static final Application APP = Application.withDemo();
 
-    private static ObjectNode json() {
-        return Application.JSON.createObjectNode();
-    }
-
-    private static JsonNode graphic(Application app, String name) {
-        return body(app.get("/api/graphics"))
-                .valueStream()
-                .filter(one -> one.at("/document/name").asString().equals(name))
-                .findFirst()
-                .orElseThrow();
-    }
-
     private static ObjectNode filling(Application app, String name, String... values) {
-        JsonNode graphic = graphic(app, name);
+        JsonNode graphic = app.graphic(name);
         ObjectNode filling = json().put("graphic", graphic.get("id").asLong())
                 .put("revision", graphic.get("revision").asInt());
         ObjectNode texts = filling.putObject("values");

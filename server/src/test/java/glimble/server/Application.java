@@ -104,6 +104,19 @@ final class Application {
         }
     }
 
+    static ObjectNode json() {
+        return JSON.createObjectNode();
+    }
+
+    /** A graphic of the shelf by its name. */
+    JsonNode graphic(String name) {
+        return body(get("/api/graphics"))
+                .valueStream()
+                .filter(one -> one.at("/document/name").asString().equals(name))
+                .findFirst()
+                .orElseThrow();
+    }
+
     static JsonNode body(HttpResponse<String> response) {
         return JSON.readTree(response.body());
     }

@@ -1,6 +1,7 @@
 package glimble.server;
 
 import static glimble.server.Application.body;
+import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
@@ -16,20 +17,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** What helps to fill cues in: people, tables, spelling. */
 class FillingApiIT {
     private static final Application APP = Application.withDemo();
-
-    private static ObjectNode json() {
-        return Application.JSON.createObjectNode();
-    }
-
-    private static long graphic(String name) {
-        return body(APP.get("/api/graphics"))
-                .valueStream()
-                .filter(one -> one.at("/document/name").asString().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
-    }
 
     @Test
     void people_are_kept_as_a_table_and_two_at_once_do_not_overwrite_each_other() {
@@ -62,7 +49,8 @@ class FillingApiIT {
         JsonNode table = table(
                 "Nr;Who;What\n1;Wu;Flyer\n2;;Judge\n\nx;Oona;Judge\n1;Tiago;Flyer\n3;Li;" + "long".repeat(20) + "\n");
         assertThat(table.get("columns").size()).isEqualTo(3);
-        ObjectNode look = json().put("graphic", graphic("Flyer bar"));
+        ObjectNode look =
+                json().put("graphic", APP.graphic("Flyer bar").get("id").asLong());
         look.putArray("columns").add("number").add("field name").add("field role");
         look.set("rows", table.get("rows"));
         JsonNode rows = body(APP.post("/api/tables/cues", look.toString()));
@@ -97,7 +85,9 @@ class FillingApiIT {
         assertThat(cue.at("/unknown/0/field").asString()).isEqualTo("class");
         assertThat(cue.at("/unknown/0/suggested").toString()).contains("height");
         assertThat(found).as(found.toString()).hasSize(1);
-        ObjectNode filling = json().put("graphic", graphic("Wind strap")).put("revision", 1);
+        ObjectNode filling = json().put(
+                        "graphic", APP.graphic("Wind strap").get("id").asLong())
+                .put("revision", 1);
         filling.putObject("values").put("message", "Gusts at the Skerry tower, Zzyxbar and Wimmering");
         JsonNode words = body(APP.post("/api/spelling", filling.toString()));
         assertThat(words.valueStream().map(word -> word.get("word").asString()).toList())

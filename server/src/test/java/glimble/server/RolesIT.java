@@ -1,6 +1,7 @@
 package glimble.server;
 
 import static glimble.server.Application.body;
+import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.CookieManager;
@@ -59,10 +60,6 @@ class RolesIT {
 
     private static String signInAs(String name, String password) {
         return json().put("name", name).put("password", password).toString();
-    }
-
-    private static ObjectNode json() {
-        return Application.JSON.createObjectNode();
     }
 
     @BeforeAll

@@ -1,6 +1,7 @@
 package glimble.server;
 
 import static glimble.server.Application.body;
+import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.net.http.HttpResponse;
@@ -13,10 +14,6 @@ import tools.jackson.databind.node.ObjectNode;
 /** Cue sheets: made, filled, put aside; two at once; taken back. */
 class SheetsApiIT {
     private static final Application APP = Application.withDemo();
-
-    private static ObjectNode json() {
-        return Application.JSON.createObjectNode();
-    }
 
     private static JsonNode newSheet(String name) {
         HttpResponse<String> made =
@@ -36,20 +33,12 @@ class SheetsApiIT {
         return body(answer);
     }
 
-    private static long graphic(String name) {
-        return body(APP.get("/api/graphics"))
-                .valueStream()
-                .filter(one -> one.at("/document/name").asString().equals(name))
-                .findFirst()
-                .orElseThrow()
-                .get("id")
-                .asLong();
-    }
-
     private static ObjectNode add(String... names) {
         ObjectNode edit = json().put("what", "ADD");
         for (String name : names) {
-            ObjectNode added = edit.withArray("added").addObject().put("graphic", graphic("Flyer bar"));
+            ObjectNode added = edit.withArray("added")
+                    .addObject()
+                    .put("graphic", APP.graphic("Flyer bar").get("id").asLong());
             added.putObject("values").put("name", name);
         }
         return edit;
@@ -152,10 +141,16 @@ class SheetsApiIT {
         ((ObjectNode) filled.get("values")).put("role", "Flyer");
         JsonNode bar = edited(sheet, filled);
         JsonNode twin = edited(
-                bar, json().put("what", "GRAPHIC").put("cue", cue(bar, 0)).put("graphic", graphic("Twin bar")));
+                bar,
+                json().put("what", "GRAPHIC")
+                        .put("cue", cue(bar, 0))
+                        .put("graphic", APP.graphic("Twin bar").get("id").asLong()));
         assertThat(twin.at("/sheet/cues/0/values/name").asString()).isEqualTo("Wu");
         JsonNode back = edited(
-                twin, json().put("what", "GRAPHIC").put("cue", cue(bar, 0)).put("graphic", graphic("Flyer bar")));
+                twin,
+                json().put("what", "GRAPHIC")
+                        .put("cue", cue(bar, 0))
+                        .put("graphic", APP.graphic("Flyer bar").get("id").asLong()));
         assertThat(back.at("/sheet/cues/0/values/role").asString()).isEqualTo("Flyer");
     }
 
@@ -183,7 +178,9 @@ class SheetsApiIT {
 
     @Test
     void a_filling_is_worked_out_and_checked_as_one_types() {
-        ObjectNode filling = json().put("graphic", graphic("Judge bar")).put("revision", 1);
+        ObjectNode filling = json().put(
+                        "graphic", APP.graphic("Judge bar").get("id").asLong())
+                .put("revision", 1);
         filling.putObject("values").put("name", "Ingeborg Halvorsen").put("class", "");
         filling.putObject("before").put("name", "Wu").put("class", "Box-kite height");
         JsonNode worked = body(APP.post("/api/fillings/worked", filling.toString()));

@@ -65,7 +65,7 @@ class AccountsController {
     /** Whoever asks is not known then. */
     private void refuseIfOff() {
         if (!signIn.signIn()) {
-            throw new Refused("$", "cannot be done: signing in is switched off; start with bin/start --sign-in");
+            throw new Refused("$", SignIn.OFF);
         }
     }
 }

@@ -27,8 +27,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/session")
 class SessionController {
-    private static final String OFF = "cannot be done: signing in is switched off; start with bin/start --sign-in";
-
     private final ObjectProvider<AuthenticationManager> manager;
     private final ObjectProvider<SecurityContextRepository> contexts;
     private final Accounts accounts;
@@ -64,7 +62,7 @@ class SessionController {
 
     @PostMapping
     SessionAnswer signIn(@RequestBody SignInRequest request, HttpServletRequest http, HttpServletResponse response) {
-        if (!signIn.signIn()) throw new Refused("$.name", OFF);
+        if (!signIn.signIn()) throw new Refused("$.name", SignIn.OFF);
         if (request.name() == null || request.password() == null) {
             throw new Refused("$.name", "and $.password are needed");
         }
@@ -90,7 +88,7 @@ class SessionController {
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void password(@RequestBody PasswordRequest request, HttpServletRequest http) {
-        if (!signIn.signIn() || http.getUserPrincipal() == null) throw new Refused("$.password", OFF);
+        if (!signIn.signIn() || http.getUserPrincipal() == null) throw new Refused("$.password", SignIn.OFF);
         accounts.setPassword(http.getUserPrincipal().getName(), request.password());
     }
 

@@ -8,4 +8,7 @@ import org.springframework.boot.context.properties.ConfigurationProperties;
  * @param signIn off unless it is switched on
  */
 @ConfigurationProperties("glimble")
-record SignIn(boolean signIn) {}
+record SignIn(boolean signIn) {
+    /** Why nothing of accounts can be done where signing in is off. */
+    static final String OFF = "cannot be done: signing in is switched off; start with bin/start --sign-in";
+}

@@ -4,26 +4,19 @@ import glimble.graphic.Field;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.NotThere;
 import glimble.server.problems.Refused;
-import java.io.IOException;
-import java.io.StringWriter;
-import java.io.UncheckedIOException;
-import java.nio.charset.StandardCharsets;
+import glimble.server.tables.CsvAnswer;
 import java.time.Instant;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVPrinter;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
+import java.util.stream.Collectors;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RequestParam;
 import org.springframework.web.bind.annotation.RestController;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What was on air, when, with which texts and revision. */
@@ -32,7 +25,8 @@ import tools.jackson.databind.json.JsonMapper;
 class LogController {
     private static final int PAGE = 100;
     private static final int MOST = 100_000;
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
+    private static final List<String> COLUMNS =
+            List.of("event", "time", "person", "act", "berth", "frame", "cue", "graphic", "revision", "texts");
 
     private final AirMapper mapper;
     private final Designs designs;
@@ -87,12 +81,10 @@ class LogController {
             @PathVariable long output,
             @RequestParam(required = false) String berth,
             @RequestParam(required = false) String words) {
-        String name =
-                ContentDisposition.attachment().filename("on-air.csv").build().toString();
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(written(lines(output, null, berth, words, MOST)));
+        List<List<String>> rows = lines(output, null, berth, words, MOST).stream()
+                .map(LogController::row)
+                .toList();
+        return CsvAnswer.of("on-air", COLUMNS, rows);
     }
 
     private List<LogLine> lines(long output, Long before, String berth, String words, int most) {
@@ -115,22 +107,14 @@ class LogController {
                 entry.kind(),
                 entry.berth(),
                 entry.frame(),
-                fills ? name(entry) : "",
+                fills ? LogWords.graphic(entry, designs) : "",
                 fills ? entry.revision() : 0,
                 entry.number() == null ? "" : entry.number(),
                 fills ? labelled(entry) : Map.of());
     }
 
-    private String name(LogEntry entry) {
-        try {
-            return designs.of(entry.graphic(), entry.revision()).name();
-        } catch (NotThere | Refused e) {
-            return "graphic " + entry.graphic();
-        }
-    }
-
     private Map<String, String> labelled(LogEntry entry) {
-        Map<String, String> values = json.readValue(entry.filling(), new TypeReference<Map<String, String>>() {});
+        Map<String, String> values = entry.values(json);
         Map<String, String> labelled = new TreeMap<>();
         try {
             List<Field> fields = designs.of(entry.graphic(), entry.revision()).fields();
@@ -144,33 +128,20 @@ class LogController {
         }
     }
 
-    private static String written(List<LogLine> lines) {
-        StringWriter written = new StringWriter();
-        try (CSVPrinter printer = new CSVPrinter(written, CSVFormat.RFC4180)) {
-            printer.printRecord(
-                    "event", "time", "person", "act", "berth", "frame", "cue", "graphic", "revision", "texts");
-            for (LogLine line : lines) {
-                StringBuilder texts = new StringBuilder();
-                line.values()
-                        .forEach((label, value) -> texts.append(texts.isEmpty() ? "" : "\n")
-                                .append(label)
-                                .append(": ")
-                                .append(value));
-                printer.printRecord(
-                        line.event(),
-                        line.doneAt(),
-                        line.person(),
-                        line.kind().name().toLowerCase(java.util.Locale.ROOT),
-                        line.berth(),
-                        line.frame(),
-                        line.number(),
-                        line.graphic(),
-                        line.graphic().isEmpty() ? "" : line.revision(),
-                        texts);
-            }
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-        return written.toString();
+    private static List<String> row(LogLine line) {
+        String texts = line.values().entrySet().stream()
+                .map(text -> text.getKey() + ": " + text.getValue())
+                .collect(Collectors.joining("\n"));
+        return List.of(
+                String.valueOf(line.event()),
+                line.doneAt().toString(),
+                line.person(),
+                line.kind().name().toLowerCase(Locale.ROOT),
+                line.berth(),
+                String.valueOf(line.frame()),
+                line.number(),
+                line.graphic(),
+                line.graphic().isEmpty() ? "" : String.valueOf(line.revision()),
+                texts);
     }
 }

@@ -1,6 +1,9 @@
 package glimble.server.air;
 
 import java.time.Instant;
+import java.util.Map;
+import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.json.JsonMapper;
 
 /**
  * One thing that was done on air, at one berth.
@@ -30,4 +33,9 @@ record LogEntry(
         String cue,
         String number,
         String person,
-        Instant doneAt) {}
+        Instant doneAt) {
+    /** What was filled in, of a take or a change: text by field key. */
+    Map<String, String> values(JsonMapper json) {
+        return json.readValue(filling, new TypeReference<Map<String, String>>() {});
+    }
+}

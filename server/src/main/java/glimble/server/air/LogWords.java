@@ -19,12 +19,17 @@ final class LogWords {
         };
     }
 
-    static String named(LogEntry entry, Designs designs) {
+    private static String named(LogEntry entry, Designs designs) {
         String number = entry.number() == null ? "" : "cue " + entry.number() + ", ";
+        return number + graphic(entry, designs);
+    }
+
+    /** The name of what was filled in; its number, if it cannot be read any more. */
+    static String graphic(LogEntry entry, Designs designs) {
         try {
-            return number + designs.of(entry.graphic(), entry.revision()).name();
+            return designs.of(entry.graphic(), entry.revision()).name();
         } catch (NotThere | Refused e) {
-            return number + "graphic " + entry.graphic();
+            return "graphic " + entry.graphic();
         }
     }
 }

@@ -28,7 +28,6 @@ import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.support.TransactionTemplate;
-import tools.jackson.core.type.TypeReference;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -158,7 +157,7 @@ class OnAir {
     /** Null for an act that fills nothing in. */
     private Filled filled(LogEntry entry) {
         if (entry.graphic() == null) return null;
-        Map<String, String> values = json.readValue(entry.filling(), new TypeReference<Map<String, String>>() {});
+        Map<String, String> values = entry.values(json);
         House then = house.at(entry.house());
         Graphic designed = then.framed(designs.of(entry.graphic(), entry.revision()));
         Shows shows = new Shows(
@@ -185,7 +184,7 @@ class OnAir {
         Standing on = known(output);
         List<LogEntry> kept = mapper.act(act.actId());
         if (!kept.isEmpty()) return state(on);
-        long frame = Math.max(on.frame, on.output.frame(clock.now()) + on.output.framesIn(LEAD));
+        long frame = begins(on);
         List<String> berths = act.berths(berthsShown(on, frame));
         for (String berth : berths) refuseStale(on, berth, act.after());
         refuseOtherRate(on.output, act);
@@ -205,6 +204,11 @@ class OnAir {
         List<LogEntry> numbered = kept(on, act, entries);
         for (int i = 0; i < numbered.size(); i++) put(on, numbered.get(i), after.get(i));
         return state(on);
+    }
+
+    /** The frame at which what is done now begins. */
+    private long begins(Standing on) {
+        return Math.max(on.frame, on.output.frame(clock.now()) + on.output.framesIn(LEAD));
     }
 
     private static String sentence(ActRefused e) {
@@ -285,7 +289,7 @@ class OnAir {
     private synchronized AirState prepared(long output, Act act, Filled filled, Play alone, Budget budget) {
         Standing on = known(output);
         refuseOtherRate(on.output, act);
-        long frame = Math.max(on.frame, on.output.frame(clock.now()) + on.output.framesIn(LEAD));
+        long frame = begins(on);
         Play next = last(done(berth(on, act.berth()), ActKind.TAKE, filled, frame, budget));
         on.ahead.clear();
         on.ahead.add(reels.id(next.reel()));

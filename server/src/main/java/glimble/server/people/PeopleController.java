@@ -1,14 +1,10 @@
 package glimble.server.people;
 
-import glimble.formats.tables.Table;
 import glimble.server.graphics.SaveId;
 import glimble.server.problems.Refused;
-import java.nio.charset.StandardCharsets;
+import glimble.server.tables.CsvAnswer;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
@@ -20,8 +16,6 @@ import org.springframework.web.bind.annotation.RestController;
 @RestController
 @RequestMapping("/api/people")
 class PeopleController {
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-
     private final PeopleStore store;
 
     PeopleController(PeopleStore store) {
@@ -63,13 +57,8 @@ class PeopleController {
     @GetMapping("/csv")
     ResponseEntity<String> csv() {
         People people = store.current();
-        String name =
-                ContentDisposition.attachment().filename("people.csv").build().toString();
         List<String> columns =
                 people.columns().stream().map(People.Column::name).toList();
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, name)
-                .body(Table.write(columns, people.rows()));
+        return CsvAnswer.of("people", columns, people.rows());
     }
 }

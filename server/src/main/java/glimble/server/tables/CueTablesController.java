@@ -9,15 +9,11 @@ import glimble.server.cues.SheetStore;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.Refused;
 import glimble.text.Typesetter;
-import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import org.springframework.http.ContentDisposition;
-import org.springframework.http.HttpHeaders;
-import org.springframework.http.MediaType;
 import org.springframework.http.ResponseEntity;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PathVariable;
@@ -28,8 +24,6 @@ import org.springframework.web.bind.annotation.RestController;
 /** Cues from tables, and tables of cues. */
 @RestController
 class CueTablesController {
-    private static final MediaType CSV = new MediaType("text", "csv", StandardCharsets.UTF_8);
-
     private final SheetStore sheets;
     private final Designs designs;
     private final Typesetter typesetter;
@@ -107,13 +101,7 @@ class CueTablesController {
             }
             rows.add(row);
         }
-        ContentDisposition file = ContentDisposition.attachment()
-                .filename(sheet.name() + ".csv", StandardCharsets.UTF_8)
-                .build();
-        return ResponseEntity.ok()
-                .contentType(CSV)
-                .header(HttpHeaders.CONTENT_DISPOSITION, file.toString())
-                .body(Table.write(columns, rows));
+        return CsvAnswer.of(sheet.name(), columns, rows);
     }
 
     private Graphic designed(Cue cue) {
