@@ -214,8 +214,10 @@ public final class RandomGraphic {
                                         "safe", any(parts).key(), "meant")))
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "",
-                apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH);
-        return asked(spoken(inSeries(one(3) ? graphic : swapping(graphic))));
+                apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH,
+                List.of());
+        return RandomDials.offered(
+                asked(spoken(inSeries(one(3) ? graphic : swapping(graphic)))), apart, Set.copyOf(fonts));
     }
 
     /** Forms may say more beside fields. */

@@ -51,7 +51,10 @@ public final class Exchange {
         List<Variant> variants = graphic.variants().stream()
                 .map(other -> other == variant ? new Variant(name, plain, before) : other)
                 .toList();
-        return graphic.withParts(parts).withPhase(variant.phase()).withVariants(variants);
+        return graphic.withParts(parts)
+                .withPhase(variant.phase())
+                .withVariants(variants)
+                .withPlaces(SeenPlaces.of(phase, variant)::now);
     }
 
     /** Puts how a part stands in the variant into the part, and gives how it stood. */

@@ -1,5 +1,6 @@
 package glimble.document;
 
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
@@ -31,9 +32,32 @@ public final class GraphicReader {
     /** @param fonts ids of the fonts a text may name */
     public static Reading read(Tree tree, Set<String> fonts) {
         List<Problem> problems = new ArrayList<>();
-        Graphic graphic = graphic(new Spot(tree, "$", problems));
+        List<Dial> dials = DialReader.dials(new Spot(tree, "$", problems));
+        if (problems.isEmpty()) problems.addAll(Dialled.misplaced(tree, dials));
+        if (dials.isEmpty() || !problems.isEmpty()) return read(tree, List.of(), problems, fonts);
+        Tree designed = Dialled.set(tree, dials, Dial::value);
+        Reading reading = read(designed, dials, problems, fonts);
+        if (reading.graphic().isEmpty()) return reading;
+        problems.addAll(Dialled.impossible(tree, dials, fonts));
+        return problems.isEmpty() ? reading : Reading.refused(problems);
+    }
+
+    private static Reading read(Tree tree, List<Dial> dials, List<Problem> problems, Set<String> fonts) {
+        Graphic graphic = graphic(new Spot(tree, "$", problems), dials);
         if (problems.isEmpty()) problems.addAll(References.problems(graphic, fonts));
         return problems.isEmpty() ? Reading.of(graphic) : Reading.refused(problems);
+    }
+
+    /** The same whatever its dials are. */
+    static Reading readPlain(Tree tree, Set<String> fonts) {
+        return read(tree, List.of(), new ArrayList<>(), fonts);
+    }
+
+    /** What was written from a graphic, but for what dials set; empty if it cannot be read any more. */
+    static Optional<Graphic> trusted(Tree tree, List<Dial> dials) {
+        List<Problem> problems = new ArrayList<>();
+        Graphic graphic = graphic(new Spot(tree, "$", problems), dials);
+        return problems.isEmpty() ? Optional.of(graphic) : Optional.empty();
     }
 
     /** What is wrong with the references and relations of a graphic that was put together of sound ones, such as variants. */
@@ -41,7 +65,7 @@ public final class GraphicReader {
         return References.problems(graphic, fonts);
     }
 
-    private static Graphic graphic(Spot spot) {
+    private static Graphic graphic(Spot spot, List<Dial> dials) {
         spot.only(
                 "format",
                 "name",
@@ -60,7 +84,8 @@ public final class GraphicReader {
                 "cases",
                 "proof",
                 "language",
-                "berth");
+                "berth",
+                "dials");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -91,7 +116,8 @@ public final class GraphicReader {
                 CaseReader.cases(spot),
                 CaseReader.proof(spot),
                 language(spot),
-                spot.has("berth") ? spot.at("berth").key() : Graphic.USUAL_BERTH);
+                spot.has("berth") ? spot.at("berth").key() : Graphic.USUAL_BERTH,
+                dials);
     }
 
     /** Notes every key that an earlier item already has. */

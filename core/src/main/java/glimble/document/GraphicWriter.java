@@ -4,6 +4,7 @@ import glimble.graphic.Axis;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
@@ -35,6 +36,13 @@ public final class GraphicWriter {
     private GraphicWriter() {}
 
     public static Tree write(Graphic graphic) {
+        Tree plain = plain(graphic);
+        // What a dial sets is said even where it goes without saying.
+        return graphic.dials().isEmpty() ? plain : Dialled.set(plain, graphic.dials(), Dial::value);
+    }
+
+    /** The same without what goes without saying. */
+    static Tree plain(Graphic graphic) {
         Tree.Maker maker = Tree.object()
                 .put("format", GraphicReader.FORMAT)
                 .put("name", graphic.name())
@@ -68,6 +76,8 @@ public final class GraphicWriter {
         }
         if (!graphic.language().isEmpty()) maker.put("language", graphic.language());
         if (!graphic.berth().equals(Graphic.USUAL_BERTH)) maker.put("berth", graphic.berth());
+        maker.putUnlessEmpty(
+                "dials", graphic.dials().stream().map(DialReader::written).toList());
         return maker.made();
     }
 

@@ -67,16 +67,18 @@ public final class MoveEdits {
     /** A move under another key, in everything that waits for it or is linked to it. */
     public static Graphic rename(Graphic graphic, PhaseName phase, String key, String to) {
         return changed(
-                graphic,
-                phase,
-                moves -> moves.stream()
-                        .map(move -> {
-                            Move named = move.key().equals(key) ? move.named(to, move.part()) : move;
-                            Move linked =
-                                    named.like().equals(key) ? named.unlinked().linkedTo(to) : named;
-                            return linked.withStart(renamed(linked.start(), key, to));
-                        })
-                        .toList());
+                        graphic,
+                        phase,
+                        moves -> moves.stream()
+                                .map(move -> {
+                                    Move named = move.key().equals(key) ? move.named(to, move.part()) : move;
+                                    Move linked = named.like().equals(key)
+                                            ? named.unlinked().linkedTo(to)
+                                            : named;
+                                    return linked.withStart(renamed(linked.start(), key, to));
+                                })
+                                .toList())
+                .withPlaces(DialPlaces.ofMove(phase, key, to));
     }
 
     static Start renamed(Start start, Map<String, String> names) {

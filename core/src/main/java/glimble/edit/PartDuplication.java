@@ -1,7 +1,9 @@
 package glimble.edit;
 
+import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
+import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
@@ -13,6 +15,7 @@ import java.util.Comparator;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
@@ -87,19 +90,26 @@ final class PartDuplication {
         Graphic moved = graphic.withParts(parts)
                 .withPhases((Phase phase) -> phase.with(moves(phase.moves()), timing(phase.timing())));
         return fields.added(
-                moved.withVariants(moved.variants().stream().map(this::variant).toList()));
+                moved.withVariants(moved.variants().stream().map(this::variant).toList())
+                        .withDials(dials(graphic)));
     }
 
     private String name(String part) {
         return names.getOrDefault(part, part);
     }
 
-    private List<Move> moves(List<Move> moves) {
+    /** What the copies of moves are called. */
+    private Map<String, String> copies(List<Move> moves) {
         Set<String> taken = moves.stream().map(Move::key).collect(Collectors.toCollection(HashSet::new));
         Map<String, String> copies = new HashMap<>();
         for (Move move : moves) {
             if (names.containsKey(move.part())) copies.put(move.key(), FreshName.take(taken, named(move)));
         }
+        return copies;
+    }
+
+    private List<Move> moves(List<Move> moves) {
+        Map<String, String> copies = copies(moves);
         List<Move> all = new ArrayList<>(moves);
         for (Move move : moves) {
             if (!copies.containsKey(move.key())) continue;
@@ -137,6 +147,40 @@ final class PartDuplication {
             if (names.containsKey(part)) parts.add(name(part));
         }
         return new Timing.Stagger(parts, stagger.by());
+    }
+
+    /** What sets something of a part or its moves, sets it of their copies. */
+    private List<Dial> dials(Graphic graphic) {
+        Map<String, String> places = new LinkedHashMap<>();
+        names.forEach((original, copy) -> places.put("parts/" + original, "parts/" + copy));
+        for (Phase phase : graphic.phases()) {
+            addMoves(places, phase, phase.name().path().replace(".", Dial.SLASH));
+        }
+        for (Variant variant : graphic.variants()) {
+            String of = "variants/" + variant.phase().name().word() + " " + variant.name();
+            addMoves(places, variant.phase(), of);
+            names.forEach((original, copy) -> {
+                for (String axis : List.of(" x", " y")) {
+                    places.put(of + "/stands/" + original + axis, of + "/stands/" + copy + axis);
+                }
+            });
+        }
+        return graphic.dials().stream().map(dial -> dial(dial, places)).toList();
+    }
+
+    private void addMoves(Map<String, String> places, Phase phase, String of) {
+        copies(phase.moves()).forEach((move, copy) -> places.put(of + "/moves/" + move, of + "/moves/" + copy));
+        names.forEach((original, copy) -> places.put(of + "/delays/" + original, of + "/delays/" + copy));
+    }
+
+    private static Dial dial(Dial dial, Map<String, String> places) {
+        Set<String> sets = new LinkedHashSet<>(dial.sets());
+        for (String place : dial.sets()) {
+            places.forEach((original, copy) -> {
+                if (place.startsWith(original + Dial.SLASH)) sets.add(copy + place.substring(original.length()));
+            });
+        }
+        return sets.size() <= Limits.SETS ? dial.withSets(List.copyOf(sets)) : dial;
     }
 
     private Variant variant(Variant variant) {

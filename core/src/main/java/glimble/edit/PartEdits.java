@@ -136,7 +136,8 @@ public final class PartEdits {
         List<Part> parts = graphic.parts().stream()
                 .map(part -> Rewrite.key(Renaming.references(part, name), name.apply(part.key())))
                 .toList();
-        return CaseReferences.renamed(MoveReferences.renamed(graphic.withParts(parts), name), name);
+        return CaseReferences.renamed(MoveReferences.renamed(graphic.withParts(parts), name), name)
+                .withPlaces(DialPlaces.ofPart(key, to));
     }
 
     /**

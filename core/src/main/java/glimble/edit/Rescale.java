@@ -1,5 +1,6 @@
 package glimble.edit;
 
+import glimble.dial.Settings;
 import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Fit;
@@ -51,7 +52,10 @@ public final class Rescale {
                         guides.x().stream().map(rescale::px).toList(),
                         guides.y().stream().map(rescale::px).toList()))
                 .withParts(parts)
-                .withMoves(moves -> moves.stream().map(rescale::move).toList());
+                .withMoves(moves -> moves.stream().map(rescale::move).toList())
+                .withDials(graphic.dials().stream()
+                        .map(dial -> Settings.scaled(dial, rescale.factor))
+                        .toList());
     }
 
     private double px(double px) {

@@ -35,7 +35,8 @@ public final class VariantEdits {
                 .withVariants(graphic.variants().stream()
                         .map(variant ->
                                 is(variant, phase, name) ? new Variant(to, variant.phase(), variant.stands()) : variant)
-                        .toList());
+                        .toList())
+                .withPlaces(DialPlaces.ofVariant(phase, name, to));
     }
 
     private static boolean is(Variant variant, PhaseName phase, String name) {

@@ -24,6 +24,7 @@ import java.util.function.UnaryOperator;
  * @param proof what is said of its proof
  * @param language BCP 47, of its texts where a field says no other; empty for none in particular
  * @param berth where on the output it stands
+ * @param dials what operators may set beside the fields, in the order of the form
  */
 public record Graphic(
         String name,
@@ -42,7 +43,8 @@ public record Graphic(
         List<Case> cases,
         ProofRules proof,
         String language,
-        String berth) {
+        String berth,
+        List<Dial> dials) {
 
     /** The berth of a graphic that names none. */
     public static final String USUAL_BERTH = "main";
@@ -54,6 +56,7 @@ public record Graphic(
         tags = List.copyOf(tags);
         variants = List.copyOf(variants);
         cases = List.copyOf(cases);
+        dials = List.copyOf(dials);
     }
 
     /** One without variants. */
@@ -86,7 +89,8 @@ public record Graphic(
                 List.of(),
                 ProofRules.USUAL,
                 "",
-                USUAL_BERTH);
+                USUAL_BERTH,
+                List.of());
     }
 
     public Optional<Part> part(String key) {
@@ -117,37 +121,37 @@ public record Graphic(
     public Graphic withFrame(Frame other) {
         return new Graphic(
                 name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
                 name, frame, others, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
                 name, frame, fields, others, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, other, trials, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, others, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, others, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -161,13 +165,13 @@ public record Graphic(
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
                 name, frame, fields, parts, otherIn, otherLoop, otherOut, swap, mirror, trials, tags, guides, variants,
-                cases, proof, language, berth);
+                cases, proof, language, berth, dials);
     }
 
     public Graphic withSwap(Swap other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, other, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     /** The same with another phase in the place of the one of that name. */
@@ -181,19 +185,30 @@ public record Graphic(
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, others, cases, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, others, proof,
-                language, berth);
+                language, berth, dials);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, other,
-                language, berth);
+                language, berth, dials);
+    }
+
+    public Graphic withDials(List<Dial> others) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
+                language, berth, others);
+    }
+
+    /** The same with every place that a dial sets called otherwise. */
+    public Graphic withPlaces(UnaryOperator<String> rule) {
+        return withDials(dials.stream().map(dial -> dial.withPlaces(rule)).toList());
     }
 
     /** A variant of a phase by its name; empty if there is none. */

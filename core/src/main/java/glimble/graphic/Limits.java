@@ -22,6 +22,10 @@ public final class Limits {
     public static final int MASKS = 8;
     public static final int OPTIONS = 64;
     public static final int KEY = FreshName.LONGEST;
+    public static final int DIALS = 24;
+    /** Places that one dial sets. */
+    public static final int SETS = 32;
+
     public static final int HINT = 200;
     public static final int TEXT = 2_000;
     public static final int PROBLEMS = 50;

@@ -3,6 +3,7 @@ package glimble.mend;
 import glimble.budget.Budget;
 import glimble.budget.TooLaborious;
 import glimble.cases.Answered;
+import glimble.document.Dialled;
 import glimble.edit.Coloured;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -143,11 +144,13 @@ public final class Mender {
         all.addAll(new RestMends(graphic, fault, filling, rest(filling), typesetter.writing()).all());
         all.addAll(new MotionMends(graphic, fault).all());
         all.addAll(new WholeMends(graphic, fault, filling, palette).all());
-        return all;
+        return all.stream()
+                .map(one -> new Candidate(one.kind(), one.words(), Dialled.settled(one.graphic())))
+                .toList();
     }
 
     private Rest rest(Filling filling) {
-        Graphic coloured = Coloured.of(graphic, palette, filling.values());
+        Graphic coloured = Coloured.of(Dialled.of(graphic, filling.dials()), palette, filling.values());
         Graphic played = Answered.of(coloured, filling.values(), filling.onAir(), typesetter, pictures)
                 .graphic();
         return RestSolver.solve(played, filling.values(), typesetter, pictures);
@@ -210,6 +213,6 @@ public final class Mender {
                 values.put(field.key(), Letters.cut(values.get(field.key()), field.longest(), typesetter.writing()));
             }
         }
-        return new Filling(filling.name(), values, filling.onAir());
+        return new Filling(filling.name(), values, filling.onAir(), filling.dials(), List.of());
     }
 }

@@ -127,7 +127,7 @@ final class MotionMends {
         if (phase != PhaseName.LOOP) {
             add("fade", fault.part() + word + " over " + FADE + " f", inEvery(this::faded));
         }
-        if (fault.check() == glimble.proof.Check.EARLY) {
+        if (fault.check() == glimble.graphic.Check.EARLY) {
             add(
                     "at once",
                     "the first move of " + fault.part() + " begins at once",

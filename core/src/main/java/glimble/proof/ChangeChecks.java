@@ -6,6 +6,7 @@ import glimble.change.PartChange;
 import glimble.change.Shown;
 import glimble.graphic.Axis;
 import glimble.graphic.Channel;
+import glimble.graphic.Check;
 import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;

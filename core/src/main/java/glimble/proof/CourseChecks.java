@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.BoxPart;
+import glimble.graphic.Check;
 import glimble.graphic.Ease;
 import glimble.graphic.Move;
 import glimble.graphic.Part;

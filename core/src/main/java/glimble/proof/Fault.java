@@ -1,5 +1,6 @@
 package glimble.proof;
 
+import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 

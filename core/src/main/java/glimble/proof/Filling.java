@@ -12,13 +12,20 @@ import java.util.TreeMap;
  * @param name for people
  * @param values text by field key; a missing one is blank
  * @param onAir what is on air when it is taken
+ * @param dials what is set, by key; what is missing is as designed
  * @param then other values that come while it stands, one after the other; with some, what is proved is the last change
  */
-public record Filling(String name, Map<String, String> values, Condition.Standing onAir, List<Then> then) {
+public record Filling(
+        String name, Map<String, String> values, Condition.Standing onAir, Map<String, String> dials, List<Then> then) {
 
     public Filling {
         values = Collections.unmodifiableMap(new TreeMap<>(values));
+        dials = Collections.unmodifiableMap(new TreeMap<>(dials));
         then = List.copyOf(then);
+    }
+
+    public Filling(String name, Map<String, String> values, Condition.Standing onAir, List<Then> then) {
+        this(name, values, onAir, Map.of(), then);
     }
 
     public Filling(String name, Map<String, String> values, Condition.Standing onAir) {
@@ -67,6 +74,11 @@ public record Filling(String name, Map<String, String> values, Condition.Standin
         return !then.isEmpty();
     }
 
+    /** The same with other settings. */
+    Filling withDials(Map<String, String> others) {
+        return new Filling(name, values, onAir, others, then);
+    }
+
     /** Every filling of it, as they come. */
     List<Map<String, String>> all() {
         List<Map<String, String>> all = new java.util.ArrayList<>(List.of(values));
@@ -79,6 +91,6 @@ public record Filling(String name, Map<String, String> values, Condition.Standin
         List<Then> next = new java.util.ArrayList<>();
         for (int i = 0; i < then.size(); i++)
             next.add(new Then(others.get(i + 1), then.get(i).at()));
-        return new Filling(name, others.get(0), onAir, next);
+        return new Filling(name, others.get(0), onAir, dials, next);
     }
 }

@@ -5,7 +5,9 @@ import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
 import glimble.cases.CaseMap;
 import glimble.cases.Widths;
+import glimble.dial.Settings;
 import glimble.graphic.Condition;
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
@@ -23,8 +25,8 @@ import java.util.TreeMap;
 
 /**
  * What a graphic is proved with, made from its fields: the animator's own trials; an example of everything its cases tell apart; every
- * combination of blank fields, up to {@link #ALL_BLANKS} of them; and lengths, kinds of letters and choices so that every two of them
- * stand together in some filling.
+ * combination of blank fields, up to {@link #ALL_BLANKS} of them; lengths, kinds of letters, choices and the ends of dials so that every
+ * two of them stand together in some filling; and every end of a dial with each trial.
  */
 public final class Fillings {
     /** Fields that may be blank; with more of them every two of them are blank together, but not every combination is made. */
@@ -42,8 +44,12 @@ public final class Fillings {
     /** Made once, since the same text stands in many fillings. */
     private final Map<List<Object>, String> texts = new HashMap<>();
 
-    /** Something that is varied: lengths or letters of a text, or the values of anything else. */
-    private record Dimension(String field, List<String> words, List<Length> lengths, List<Kind> letters) {
+    /** Something that is varied: lengths or letters of a text, what a dial is set to, or the values of anything else. */
+    private record Dimension(String field, List<String> words, List<Length> lengths, List<Kind> letters, Dial dial) {
+        Dimension(String field, List<String> words, List<Length> lengths, List<Kind> letters) {
+            this(field, words, lengths, letters, null);
+        }
+
         int levels() {
             return words.size();
         }
@@ -59,6 +65,11 @@ public final class Fillings {
             List<String> words = new ArrayList<>();
             for (Condition.Standing standing : Condition.Standing.values()) words.add(standing.word());
             dimensions.add(new Dimension("", words, List.of(), List.of()));
+        }
+        for (Dial dial : graphic.dials()) {
+            List<String> settings = new ArrayList<>(List.of(""));
+            settings.addAll(Settings.ends(dial));
+            dimensions.add(new Dimension(dial.key(), settings, List.of(), List.of(), dial));
         }
     }
 
@@ -104,6 +115,7 @@ public final class Fillings {
                         + " combinations that the cases tell apart are tried, evenly spread";
             }
         }
+        for (Trial trial : graphic.trials()) fillings.dialled(trial).forEach(filling -> add(all, filling));
         fillings.blanks().forEach(filling -> add(all, filling));
         List<Filling> pairs = fillings.pairs();
         if (pairs.size() == PAIRS)
@@ -139,7 +151,23 @@ public final class Fillings {
     private static void add(Map<Object, Filling> all, Filling filling) {
         Map<String, String> filled = new TreeMap<>(filling.values());
         filled.values().removeIf(String::isEmpty);
-        all.putIfAbsent(List.of(filled, filling.onAir()), filling);
+        all.putIfAbsent(List.of(filled, filling.onAir(), filling.dials()), filling);
+    }
+
+    /** A trial with each end of each dial. */
+    private List<Filling> dialled(Trial trial) {
+        List<Filling> fillings = new ArrayList<>();
+        for (Dial dial : graphic.dials()) {
+            for (String end : Settings.ends(dial)) {
+                fillings.add(new Filling(trial.name() + ", " + set(dial, end), trial.values())
+                        .withDials(Map.of(dial.key(), end)));
+            }
+        }
+        return fillings;
+    }
+
+    private static String set(Dial dial, String setting) {
+        return dial.label() + " " + setting;
     }
 
     private void addDimensions(Field field) {
@@ -225,11 +253,16 @@ public final class Fillings {
     private Filling filling(int[] row) {
         Map<String, String> values = new TreeMap<>();
         List<String> words = new ArrayList<>();
+        Map<String, String> dials = new TreeMap<>();
         Condition.Standing onAir = Condition.Standing.NOTHING;
         for (int i = 0; i < row.length; i++) {
             Dimension dimension = dimensions.get(i);
             String word = dimension.words().get(row[i]);
-            if (dimension.field().isEmpty()) {
+            if (dimension.dial() != null) {
+                if (word.isEmpty()) continue;
+                dials.put(dimension.field(), word);
+                words.add(set(dimension.dial(), word));
+            } else if (dimension.field().isEmpty()) {
                 onAir = Condition.Standing.values()[row[i]];
                 words.add("on air " + word);
             } else if (dimension.lengths().isEmpty()) {
@@ -248,6 +281,6 @@ public final class Fillings {
                 i++;
             }
         }
-        return new Filling(String.join(", ", words), values, onAir);
+        return new Filling(String.join(", ", words), values, onAir).withDials(dials);
     }
 }

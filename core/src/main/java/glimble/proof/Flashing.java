@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.Channel;
+import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
 import glimble.reel.Courses;

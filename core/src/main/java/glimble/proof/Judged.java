@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.cases.CaseTable;
+import glimble.graphic.Check;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;

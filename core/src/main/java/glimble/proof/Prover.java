@@ -12,7 +12,9 @@ import glimble.change.Changes;
 import glimble.change.SeriesLoop;
 import glimble.change.Shown;
 import glimble.change.Take;
+import glimble.document.Dialled;
 import glimble.edit.Coloured;
+import glimble.graphic.Check;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -29,6 +31,7 @@ import glimble.rest.Rect;
 import glimble.spoken.ShownValues;
 import glimble.text.Typesetter;
 import glimble.text.Writing;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -53,6 +56,8 @@ public final class Prover {
     private final Pictures pictures;
     private final boolean coloursChange;
     private final Graphic coloured;
+    /** Of the graphic with dials set otherwise, by what is set. */
+    private final Map<Map<String, String>, Prover> dialled = new HashMap<>();
 
     /** @param designed as {@code GraphicReader} gives it, with the safe areas of the house */
     public Prover(Graphic designed, Palette palette, Typesetter typesetter, Pictures pictures) {
@@ -70,6 +75,17 @@ public final class Prover {
 
     public Graphic graphic() {
         return designed;
+    }
+
+    /** For a filling that sets nothing, this; otherwise one for the graphic as it sets it. */
+    private Prover setAs(Filling filling) {
+        if (filling.dials().isEmpty()) return this;
+        // Fillings are proved side by side.
+        synchronized (dialled) {
+            return dialled.computeIfAbsent(
+                    filling.dials(),
+                    settings -> new Prover(Dialled.of(designed, settings), palette, typesetter, pictures));
+        }
     }
 
     /** What the palette lacks of the graphic as it is played. */
@@ -114,6 +130,10 @@ public final class Prover {
 
     /** What it costs to prove a filling, at most. */
     public Effort effort(Filling filling) {
+        return setAs(filling).effortAsSet(filling);
+    }
+
+    private Effort effortAsSet(Filling filling) {
         if (!filling.isChange()) return effortOf(filling);
         Effort effort = Effort.NONE;
         int length = designed.frame().length();
@@ -143,6 +163,10 @@ public final class Prover {
 
     /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
     public List<Fault> faults(Filling filling) {
+        return setAs(filling).faultsAsSet(filling);
+    }
+
+    private List<Fault> faultsAsSet(Filling filling) {
         if (filling.isChange()) return faultsOfChange(filling);
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
@@ -263,6 +287,10 @@ public final class Prover {
 
     /** The reel in which the faults of a filling are seen: of a change the in is the change. */
     public Reel reel(Filling filling) {
+        return setAs(filling).reelAsSet(filling);
+    }
+
+    private Reel reelAsSet(Filling filling) {
         if (filling.isChange()) return lastChange(filling).changed().worked().reel();
         Graphic graphic = played(filling.values(), filling.onAir());
         return Take.of(graphic, filling.values(), typesetter, pictures).worked().reel();

@@ -11,7 +11,7 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 
 /**
- * Reduces a filling to the least that still shows a fault: fields are emptied one after the other, then texts are halved, and cut letter
+ * Reduces a filling to the least that still shows a fault: dials are left as designed, fields are emptied one after the other, then texts are halved, and cut letter
  * by letter, as long as it stays. What is found is small, though another way might have led to something smaller still.
  */
 public final class Reducer {
@@ -45,6 +45,11 @@ public final class Reducer {
 
     private Filling reduced(Filling filling) {
         Filling least = filling;
+        for (String dial : filling.dials().keySet()) {
+            Map<String, String> fewer = new TreeMap<>(least.dials());
+            fewer.remove(dial);
+            if (tries < TRIES && shows(least.withDials(fewer))) least = least.withDials(fewer);
+        }
         for (int i = 0; i < filling.all().size(); i++) {
             for (Field field : prover.graphic().fields()) {
                 String value = least.all().get(i).getOrDefault(field.key(), "");

@@ -2,6 +2,7 @@ package glimble.proof;
 
 import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Check;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Part;

@@ -1,6 +1,7 @@
 package glimble.proof;
 
 import glimble.graphic.Case;
+import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Step;
 import glimble.motion.Members;

@@ -4,10 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.Sketch;
+import glimble.graphic.Check;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
-import glimble.proof.Check;
 import glimble.proof.Prover;
 import glimble.rest.Pictures;
 import java.util.List;

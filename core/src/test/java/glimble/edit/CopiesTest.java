@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.Sketch;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Channel;
@@ -70,7 +71,7 @@ class CopiesTest {
     }
 
     private static void assertSound(Graphic graphic) {
-        assertThat(GraphicReader.read(GraphicWriter.write(graphic), new MonoTypesetter().fonts())
+        assertThat(GraphicReader.read(GraphicWriter.write(Dialled.settled(graphic)), new MonoTypesetter().fonts())
                         .problems())
                 .isEmpty();
     }

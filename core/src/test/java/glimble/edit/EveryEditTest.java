@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.RandomGraphic;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.document.Problem;
@@ -87,7 +88,8 @@ class EveryEditTest {
     }
 
     private static List<Problem> problems(Graphic graphic) {
-        return GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono")).problems();
+        return GraphicReader.read(GraphicWriter.write(Dialled.settled(graphic)), Set.of("mono"))
+                .problems();
     }
 
     /** Problems of a copy of moves on a part that cannot make them are refusals that name what is in the way. */

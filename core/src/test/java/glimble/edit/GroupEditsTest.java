@@ -6,6 +6,7 @@ import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Channel;
@@ -27,7 +28,7 @@ class GroupEditsTest {
     private static final Graphic GROUPED = GroupEdits.group(BAR, List.of("name", "role"), Map.of());
 
     private static void assertSound(Graphic graphic) {
-        assertThat(GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono"))
+        assertThat(GraphicReader.read(GraphicWriter.write(Dialled.settled(graphic)), Set.of("mono"))
                         .graphic())
                 .hasValue(graphic);
     }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import glimble.MonoTypesetter;
 import glimble.RandomGraphic;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Graphic;
@@ -40,7 +41,7 @@ class LoopGesturesTest {
             if (!rest.isPresent(part.key())) continue;
             for (String name : LoopGestures.of(part)) {
                 Graphic edited = LoopGestures.add(graphic, part.key(), name, rest.box(part.key()));
-                var reading = GraphicReader.read(GraphicWriter.write(edited), TYPESETTER.fonts());
+                var reading = GraphicReader.read(GraphicWriter.write(Dialled.settled(edited)), TYPESETTER.fonts());
                 assertThat(reading.problems()).as("%s of %s", name, part.key()).isEmpty();
                 Reel reel = ReelMaker.make(edited, values, TYPESETTER).reel();
                 assertThat(reel.loop()).isPositive();

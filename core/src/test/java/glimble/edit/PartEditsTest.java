@@ -6,6 +6,7 @@ import static glimble.Sketch.move;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Channel;
@@ -37,7 +38,7 @@ class PartEditsTest {
     private static final Graphic BAR = graphic(IN, new Loop(0, List.of()), List.of(), bar());
 
     private static void assertSound(Graphic graphic) {
-        assertThat(GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono"))
+        assertThat(GraphicReader.read(GraphicWriter.write(Dialled.settled(graphic)), Set.of("mono"))
                         .problems())
                 .isEmpty();
     }

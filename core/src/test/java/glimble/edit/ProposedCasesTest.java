@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import glimble.MonoTypesetter;
 import glimble.RandomGraphic;
 import glimble.cases.Answered;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Condition;
@@ -31,7 +32,7 @@ class ProposedCasesTest {
             assertThat(e).hasMessageContaining("nothing to tell apart");
             return;
         }
-        var reading = GraphicReader.read(GraphicWriter.write(proposed), new MonoTypesetter().fonts());
+        var reading = GraphicReader.read(GraphicWriter.write(Dialled.settled(proposed)), new MonoTypesetter().fonts());
         assertThat(reading.problems()).isEmpty();
         assertThatThrownBy(() -> ProposedCases.of(proposed)).isInstanceOf(EditRefused.class);
         for (int i = 0; i < 10; i++) {

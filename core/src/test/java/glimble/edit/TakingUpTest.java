@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glimble.MonoTypesetter;
 import glimble.RandomGraphic;
 import glimble.Sketch;
+import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Edge;
@@ -107,7 +108,8 @@ class TakingUpTest {
         for (String kind : List.of("text", "box", "line", "stack", "picture", "scrim")) {
             Graphic edited = PartEdits.add(graphic, kind, "mono", chosen, boxes(graphic, values));
             assertThat(edited.parts()).hasSize(graphic.parts().size() + 1);
-            var reading = GraphicReader.read(GraphicWriter.write(edited), new MonoTypesetter().fonts());
+            var reading =
+                    GraphicReader.read(GraphicWriter.write(Dialled.settled(edited)), new MonoTypesetter().fonts());
             assertThat(reading.problems())
                     .allSatisfy(problem -> assertThat(problem.sentence()).containsAnyOf("circle", "follow"));
         }

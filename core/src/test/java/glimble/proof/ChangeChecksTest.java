@@ -10,6 +10,7 @@ import glimble.change.Shown;
 import glimble.graphic.Away;
 import glimble.graphic.Back;
 import glimble.graphic.Channel;
+import glimble.graphic.Check;
 import glimble.graphic.Ease;
 import glimble.graphic.Edge;
 import glimble.graphic.Frame;

@@ -12,6 +12,7 @@ import glimble.graphic.Base;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Case;
 import glimble.graphic.Channel;
+import glimble.graphic.Check;
 import glimble.graphic.Condition;
 import glimble.graphic.Corners;
 import glimble.graphic.Deal;

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glimble.MonoTypesetter;
 import glimble.Sketch;
 import glimble.change.Take;
+import glimble.graphic.Check;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;

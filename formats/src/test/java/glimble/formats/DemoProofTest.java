@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.cases.CaseMap;
 import glimble.cases.Widths;
+import glimble.graphic.Check;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
-import glimble.proof.Check;
 import glimble.proof.Filling;
 import glimble.proof.Fillings;
 import glimble.proof.Prover;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.RandomGraphic;
 import glimble.edit.Rescale;
+import glimble.graphic.Check;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.graphic.ProofRules;
 import glimble.graphic.TextPart;
-import glimble.proof.Check;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Prover;

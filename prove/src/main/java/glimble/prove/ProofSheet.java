@@ -1,7 +1,7 @@
 package glimble.prove;
 
+import glimble.graphic.Check;
 import glimble.graphic.ProofRules;
-import glimble.proof.Check;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import java.util.Base64;

@@ -1,8 +1,8 @@
 package glimble.server.proofs;
 
+import glimble.graphic.Check;
 import glimble.graphic.Condition;
 import glimble.graphic.PhaseName;
-import glimble.proof.Check;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Finding;

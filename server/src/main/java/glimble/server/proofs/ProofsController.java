@@ -1,6 +1,6 @@
 package glimble.server.proofs;
 
-import glimble.proof.Check;
+import glimble.graphic.Check;
 import glimble.server.problems.Refused;
 import java.util.List;
 import java.util.Optional;

@@ -1,6 +1,5 @@
-package glimble.proof;
+package glimble.graphic;
 
-import glimble.graphic.ProofRules;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
