@@ -1,5 +1,6 @@
 package glimble;
 
+import glimble.dial.Settings;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.document.Leaves;
@@ -8,6 +9,7 @@ import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Random;
@@ -16,6 +18,17 @@ import java.util.Set;
 /** Offers some of the numbers, lengths, colours and switches of a graphic to operators. */
 public final class RandomDials {
     private RandomDials() {}
+
+    /** Some of its dials at one of their ends. */
+    public static Map<String, String> settings(Graphic graphic, Random random) {
+        Map<String, String> settings = new HashMap<>();
+        for (Dial dial : graphic.dials()) {
+            List<String> ends = Settings.ends(dial);
+            if (random.nextInt(4) == 0 || ends.isEmpty()) continue;
+            settings.put(dial.key(), ends.get(random.nextInt(ends.size())));
+        }
+        return settings;
+    }
 
     static Graphic offered(Graphic graphic, Random random, Set<String> fonts) {
         if (random.nextInt(3) != 0) return graphic;

@@ -1,5 +1,8 @@
 package glimble.cue;
 
+import glimble.dial.Settings;
+import glimble.graphic.Condition;
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.proof.Filling;
@@ -22,8 +25,14 @@ import java.util.Optional;
  * @param findings of its own picture and motion, and of the change from the cue before, that are not accepted
  */
 public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
-    /** @param field key of the field it is said at */
-    public record Wrong(String field, String sentence) {}
+    /**
+     * @param field key of the field it is said at, or of the dial
+     * @param dial whether it is a dial
+     */
+    public record Wrong(String field, String sentence, boolean dial) {}
+
+    /** Texts by field, and what is set of dials. */
+    public record Set(Map<String, String> values, Map<String, String> dials) {}
 
     public enum Standing {
         SOUND,
@@ -42,25 +51,42 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
     }
 
     /**
-     * @param before values of the same graphic that stand when it is taken; empty if it comes in
+     * @param before what stands of the same graphic when it is taken; empty if it comes in
+     * @param prover of the graphic as designed
      */
-    public static CueCheck of(
-            Graphic graphic,
-            Map<String, String> values,
-            Optional<Map<String, String>> before,
-            Prover prover,
-            Writing writing) {
+    public static CueCheck of(Set cue, Optional<Set> before, Prover prover, Writing writing) {
+        Graphic graphic = prover.graphic();
         Findings found = new Findings(graphic.proof());
-        found.add(0, prover.faults(new Filling("cue", values)));
-        if (before.isPresent()) {
-            Filling plain = new Filling("change", before.get());
-            Filling.Then then = new Filling.Then(values, Filling.At.LAST);
-            found.add(1, prover.faults(new Filling("change", before.get(), plain.onAir(), List.of(then))));
-        }
+        List<Filling> fillings = fillings(cue, before);
+        for (int i = 0; i < fillings.size(); i++) found.add(i, prover.faults(fillings.get(i)));
         List<Finding> open = found.all().stream()
                 .filter(finding -> finding.accepted().isEmpty())
                 .toList();
-        return new CueCheck(wrong(graphic, values, writing), open);
+        List<Wrong> wrong = new ArrayList<>(wrong(graphic, cue.values(), writing));
+        wrong.addAll(wrongDials(graphic, cue.dials()));
+        return new CueCheck(wrong, open);
+    }
+
+    /** What a cue is proved with: itself, and its change from what stands before it. */
+    public static List<Filling> fillings(Set cue, Optional<Set> before) {
+        Condition.Standing nothing = Condition.Standing.NOTHING;
+        List<Filling> fillings = new ArrayList<>();
+        fillings.add(new Filling("cue", cue.values(), nothing, cue.dials(), List.of()));
+        before.ifPresent(stands -> {
+            Filling.Then then = new Filling.Then(cue.values(), Filling.At.LAST, cue.dials());
+            fillings.add(new Filling("change", stands.values(), nothing, stands.dials(), List.of(then)));
+        });
+        return fillings;
+    }
+
+    /** What dials cannot be set to, in the order of the form. */
+    public static List<Wrong> wrongDials(Graphic graphic, Map<String, String> dials) {
+        List<Wrong> wrong = new ArrayList<>();
+        for (Dial dial : graphic.dials()) {
+            String setting = dials.getOrDefault(dial.key(), "");
+            Settings.problem(dial, setting).ifPresent(said -> wrong.add(new Wrong(dial.key(), said, true)));
+        }
+        return wrong;
     }
 
     /** What keeps a graphic from being filled with these values, in the order of the form. */
@@ -68,7 +94,7 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
         List<Wrong> wrong = new ArrayList<>();
         for (Field field : graphic.fields()) {
             String value = values.getOrDefault(field.key(), "");
-            sentence(field, value, writing).ifPresent(said -> wrong.add(new Wrong(field.key(), said)));
+            sentence(field, value, writing).ifPresent(said -> wrong.add(new Wrong(field.key(), said, false)));
         }
         return wrong;
     }

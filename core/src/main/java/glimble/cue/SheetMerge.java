@@ -66,25 +66,28 @@ public final class SheetMerge {
                 new Filled(mine.graphic(), mine.revision()),
                 new Filled(theirs.graphic(), theirs.revision()),
                 what);
-        Map<String, String> values = new TreeMap<>();
-        Set<String> keys = new TreeSet<>(base.values().keySet());
-        keys.addAll(mine.values().keySet());
-        keys.addAll(theirs.values().keySet());
-        for (String key : keys) {
-            String value = one(
-                    base.values().get(key),
-                    mine.values().get(key),
-                    theirs.values().get(key),
-                    what);
-            if (value != null) values.put(key, value);
-        }
         return new Cue(
                 base.id(),
                 one(base.number(), mine.number(), theirs.number(), what),
                 filled.graphic(),
                 filled.revision(),
-                values,
+                texts(base.values(), mine.values(), theirs.values(), what),
+                texts(base.dials(), mine.dials(), theirs.dials(), what),
+                one(base.follow(), mine.follow(), theirs.follow(), what),
                 one(base.note(), mine.note(), theirs.note(), what));
+    }
+
+    private Map<String, String> texts(
+            Map<String, String> base, Map<String, String> mine, Map<String, String> theirs, String what) {
+        Map<String, String> texts = new TreeMap<>();
+        Set<String> keys = new TreeSet<>(base.keySet());
+        keys.addAll(mine.keySet());
+        keys.addAll(theirs.keySet());
+        for (String key : keys) {
+            String text = one(base.get(key), mine.get(key), theirs.get(key), what);
+            if (text != null) texts.put(key, text);
+        }
+        return texts;
     }
 
     private <T> T one(T base, T mine, T theirs, String what) {

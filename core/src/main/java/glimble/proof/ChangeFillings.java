@@ -1,5 +1,8 @@
 package glimble.proof;
 
+import glimble.dial.Settings;
+import glimble.graphic.Condition;
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
@@ -39,6 +42,7 @@ final class ChangeFillings {
         List<Filling> pairs = new ArrayList<>(changes.trials());
         pairs.addAll(changes.differences());
         List<Filling> all = new ArrayList<>(pairs);
+        all.addAll(changes.dials());
         all.addAll(interrupted(pairs));
         return all;
     }
@@ -62,6 +66,25 @@ final class ChangeFillings {
     private static Filling change(String name, Map<String, String> before, Map<String, String> after) {
         Filling plain = new Filling(name, before);
         return new Filling(name, before, plain.onAir(), List.of(new Filling.Then(after, Filling.At.LAST)));
+    }
+
+    /** From each end of each dial to what is designed, and back. */
+    private List<Filling> dials() {
+        List<Filling> changes = new ArrayList<>();
+        if (graphic.trials().isEmpty()) return changes;
+        Map<String, String> values = graphic.trials().get(0).values();
+        Condition.Standing nothing = Condition.Standing.NOTHING;
+        for (Dial dial : graphic.dials()) {
+            for (String end : Settings.ends(dial)) {
+                Map<String, String> set = Map.of(dial.key(), end);
+                String name = dial.label() + " to " + end;
+                Filling.Then there = new Filling.Then(values, Filling.At.LAST, set);
+                Filling.Then back = new Filling.Then(values, Filling.At.LAST);
+                changes.add(new Filling(name, values, nothing, Map.of(), List.of(there)));
+                changes.add(new Filling(name + " and back", values, nothing, set, List.of(back)));
+            }
+        }
+        return changes;
     }
 
     private List<Filling> differences() {

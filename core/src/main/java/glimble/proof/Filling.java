@@ -40,10 +40,16 @@ public record Filling(
      * A change.
      *
      * @param at at what moment of the in, or of the change before
+     * @param dials what is set then, by key; what is missing is as designed
      */
-    public record Then(Map<String, String> values, At at) {
+    public record Then(Map<String, String> values, At at, Map<String, String> dials) {
         public Then {
             values = Collections.unmodifiableMap(new TreeMap<>(values));
+            dials = Collections.unmodifiableMap(new TreeMap<>(dials));
+        }
+
+        public Then(Map<String, String> values, At at) {
+            this(values, at, Map.of());
         }
     }
 
@@ -90,7 +96,7 @@ public record Filling(
     Filling withAll(List<Map<String, String>> others) {
         List<Then> next = new java.util.ArrayList<>();
         for (int i = 0; i < then.size(); i++)
-            next.add(new Then(others.get(i + 1), then.get(i).at()));
+            next.add(new Then(others.get(i + 1), then.get(i).at(), then.get(i).dials()));
         return new Filling(name, others.get(0), onAir, dials, next);
     }
 }

@@ -77,14 +77,13 @@ public final class Prover {
         return designed;
     }
 
-    /** For a filling that sets nothing, this; otherwise one for the graphic as it sets it. */
-    private Prover setAs(Filling filling) {
-        if (filling.dials().isEmpty()) return this;
+    /** Where nothing is set, this; otherwise one for the graphic as it is set. */
+    private Prover setAs(Map<String, String> dials) {
+        if (dials.isEmpty()) return this;
         // Fillings are proved side by side.
         synchronized (dialled) {
             return dialled.computeIfAbsent(
-                    filling.dials(),
-                    settings -> new Prover(Dialled.of(designed, settings), palette, typesetter, pictures));
+                    dials, settings -> new Prover(Dialled.of(designed, settings), palette, typesetter, pictures));
         }
     }
 
@@ -130,11 +129,7 @@ public final class Prover {
 
     /** What it costs to prove a filling, at most. */
     public Effort effort(Filling filling) {
-        return setAs(filling).effortAsSet(filling);
-    }
-
-    private Effort effortAsSet(Filling filling) {
-        if (!filling.isChange()) return effortOf(filling);
+        if (!filling.isChange()) return setAs(filling.dials()).effortOf(filling);
         Effort effort = Effort.NONE;
         int length = designed.frame().length();
         List<Map<String, String>> all = filling.all();
@@ -163,11 +158,12 @@ public final class Prover {
 
     /** What is wrong for a filling: of each cause the worst, whether it is accepted or not. */
     public List<Fault> faults(Filling filling) {
-        return setAs(filling).faultsAsSet(filling);
+        return filling.isChange()
+                ? faultsOfChange(filling)
+                : setAs(filling.dials()).faultsAsSet(filling);
     }
 
     private List<Fault> faultsAsSet(Filling filling) {
-        if (filling.isChange()) return faultsOfChange(filling);
         Graphic graphic = coloursChange ? Coloured.of(designed, palette, filling.values()) : coloured;
         Answered answered = Answered.of(graphic, filling.values(), filling.onAir(), typesetter, pictures);
         Optional<Field> series = ShownValues.series(designed);
@@ -264,7 +260,7 @@ public final class Prover {
 
     private LastChange lastChange(Filling filling) {
         Budget budget = new Budget(MOST_OF_ONE, () -> true);
-        Graphic taken = played(filling.values(), filling.onAir());
+        Graphic taken = setAs(filling.dials()).played(filling.values(), filling.onAir());
         Take take = Take.of(
                 taken, filling.values(), typesetter, pictures, taken.frame().length(), budget);
         Shown before = take.atRest();
@@ -272,7 +268,7 @@ public final class Prover {
         for (Filling.Then then : filling.then()) {
             if (changed != null) before = Shown.of(changed, PhaseName.IN, 0);
             before = before.moment(PhaseName.IN, then.at().frame(before.reel().in()));
-            Graphic next = played(then.values(), Condition.Standing.SAME);
+            Graphic next = setAs(then.dials()).played(then.values(), Condition.Standing.SAME);
             changed = Changes.of(
                     before,
                     next,
@@ -287,12 +283,8 @@ public final class Prover {
 
     /** The reel in which the faults of a filling are seen: of a change the in is the change. */
     public Reel reel(Filling filling) {
-        return setAs(filling).reelAsSet(filling);
-    }
-
-    private Reel reelAsSet(Filling filling) {
         if (filling.isChange()) return lastChange(filling).changed().worked().reel();
-        Graphic graphic = played(filling.values(), filling.onAir());
+        Graphic graphic = setAs(filling.dials()).played(filling.values(), filling.onAir());
         return Take.of(graphic, filling.values(), typesetter, pictures).worked().reel();
     }
 

@@ -49,7 +49,7 @@ class BerthTest {
     }
 
     private static Filled filled(String of, String name) {
-        return new Filled(of, bar(), PALETTE, Map.of("name", name), name);
+        return new Filled(of, bar(), PALETTE, Map.of("name", name), Map.of(), name);
     }
 
     private static Berth taken(Berth berth, Filled filled, long frame) {
@@ -134,7 +134,7 @@ class BerthTest {
         Graphic plain = bar();
         In stepped = plain.in().withSteps(List.of(new Step("role", 0)));
         Graphic graphic = plain.withPhases(stepped, plain.loop(), plain.out());
-        Filled filled = new Filled("bar", graphic, PALETTE, Map.of("name", "Wu", "role", "Flyer"), "");
+        Filled filled = new Filled("bar", graphic, PALETTE, Map.of("name", "Wu", "role", "Flyer"), Map.of(), "");
         Berth berth = taken(Berth.EMPTY, filled, 1000);
         assertThat(state(berth, 1500)).isEqualTo(State.STEP);
         Berth next = berth.stepped(1500);

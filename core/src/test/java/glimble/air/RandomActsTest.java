@@ -3,6 +3,7 @@ package glimble.air;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.RandomDials;
 import glimble.RandomGraphic;
 import glimble.budget.Budget;
 import glimble.graphic.Graphic;
@@ -55,7 +56,13 @@ class RandomActsTest {
         for (int i = 0; i < ACTS; i++) {
             int which = random.nextInt(3) / 2;
             Graphic graphic = graphics.get(which);
-            Filled filled = new Filled("graphic " + which, graphic, PALETTE, RandomGraphic.values(graphic, random), "");
+            Filled filled = Filled.of(
+                    "graphic " + which,
+                    graphic,
+                    PALETTE,
+                    RandomGraphic.values(graphic, random),
+                    RandomDials.settings(graphic, random),
+                    "");
             String kind =
                     List.of("take", "take", "change", "change", "step", "out").get(random.nextInt(6));
             acts.add(new Act(kind, filled, frame));

@@ -32,13 +32,13 @@ class CueCheckTest {
 
     private static CueCheck check(Map<String, String> values) {
         Prover prover = new Prover(GRAPHIC, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
-        return CueCheck.of(GRAPHIC, values, Optional.empty(), prover, TYPESETTER.writing());
+        return CueCheck.of(new CueCheck.Set(values, Map.of()), Optional.empty(), prover, TYPESETTER.writing());
     }
 
     @Test
     void a_blank_that_is_needed_is_said_at_its_field() {
         CueCheck check = check(Map.of("name", " \u00a0 "));
-        assertThat(check.wrong()).containsExactly(new CueCheck.Wrong("name", "is needed; fill it in"));
+        assertThat(check.wrong()).containsExactly(new CueCheck.Wrong("name", "is needed; fill it in", false));
         assertThat(check.standing()).isEqualTo(CueCheck.Standing.NOT_FILLABLE);
     }
 
@@ -46,7 +46,7 @@ class CueCheckTest {
     void letters_over_the_limit_are_counted_as_people_do() {
         assertThat(check(Map.of("name", "Wu", "role", "a b c d e")).wrong()).isEmpty();
         assertThat(check(Map.of("name", "Wu", "role", "a b c d e f")).wrong())
-                .containsExactly(new CueCheck.Wrong("role", "has 6 letters; at most 5 are let through"));
+                .containsExactly(new CueCheck.Wrong("role", "has 6 letters; at most 5 are let through", false));
     }
 
     @Test

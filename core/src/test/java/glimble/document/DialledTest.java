@@ -2,6 +2,7 @@ package glimble.document;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glimble.RandomDials;
 import glimble.RandomGraphic;
 import glimble.Sketch;
 import glimble.cases.Exchange;
@@ -30,7 +31,7 @@ import org.junit.jupiter.api.Test;
 
 class DialledTest {
     private static final Set<String> FONTS = Set.of("mono");
-    private static final int GRAPHICS = 400;
+    private static final int GRAPHICS = 150;
 
     /** Random graphics that offer something. */
     private static List<Graphic> offering() {
@@ -41,17 +42,6 @@ class DialledTest {
         }
         assertThat(graphics).hasSizeGreaterThan(GRAPHICS / 5);
         return graphics;
-    }
-
-    private static Map<String, String> ends(Graphic graphic, Random random) {
-        Map<String, String> settings = new HashMap<>();
-        for (Dial dial : graphic.dials()) {
-            if (random.nextInt(4) == 0 || Settings.ends(dial).isEmpty()) continue;
-            settings.put(
-                    dial.key(),
-                    Settings.ends(dial).get(random.nextInt(Settings.ends(dial).size())));
-        }
-        return settings;
     }
 
     /** Without its dials, and with every link as it is read. */
@@ -107,7 +97,7 @@ class DialledTest {
     void dials_follow_names_and_copies() {
         Random random = new Random(5);
         for (Graphic graphic : offering()) {
-            Map<String, String> settings = ends(graphic, random);
+            Map<String, String> settings = RandomDials.settings(graphic, random);
             Graphic set = Dialled.of(graphic, settings);
             for (Part part : graphic.parts()) {
                 Graphic renamed = PartEdits.rename(graphic, part.key(), "called otherwise");
@@ -137,7 +127,7 @@ class DialledTest {
     void dials_stay_with_what_they_set_while_a_variant_is_looked_at() {
         Random random = new Random(6);
         for (Graphic graphic : offering()) {
-            Map<String, String> settings = ends(graphic, random);
+            Map<String, String> settings = RandomDials.settings(graphic, random);
             for (Variant variant : graphic.variants()) {
                 Played played = Played.only(variant.phase().name(), variant.name());
                 Graphic seen = Exchange.of(graphic, played);

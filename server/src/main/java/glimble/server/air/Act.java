@@ -11,6 +11,7 @@ import java.util.Map;
  * @param after number of the last event whoever does it knew of
  * @param graphic of a take or a change; null for any other
  * @param values text by field key; null likewise
+ * @param dials what is set, by key; null likewise
  * @param sheet of the cue it is; null if it is none
  * @param person who does it; empty if that is not known
  */
@@ -22,6 +23,7 @@ record Act(
         Long graphic,
         Integer revision,
         Map<String, String> values,
+        Map<String, String> dials,
         Long sheet,
         String cue,
         String number,

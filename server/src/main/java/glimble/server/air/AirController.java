@@ -69,11 +69,19 @@ class AirController {
      *
      * @param graphic id
      * @param values text by field key
+     * @param dials what is set, by key; missing for as designed
      * @param sheet of the cue it is; missing if it is none
      * @param cue id of it
      * @param number of it
      */
-    record Filling(Long graphic, Integer revision, Map<String, String> values, Long sheet, String cue, String number) {}
+    record Filling(
+            Long graphic,
+            Integer revision,
+            Map<String, String> values,
+            Map<String, String> dials,
+            Long sheet,
+            String cue,
+            String number) {}
 
     /** ms since 1970, as the server counts them; nothing on air goes by any other. */
     record TimeAnswer(long now) {}
@@ -139,7 +147,7 @@ class AirController {
             throw new Refused("$.berth", "is missing; say where");
         }
         Filling filling = request.filling();
-        if (!fills) filling = new Filling(null, null, null, null, null, null);
+        if (!fills) filling = new Filling(null, null, null, null, null, null, null);
         else if (filling == null) throw new Refused("$.filling", "is missing; say what is put on air");
         else check(filling);
         String berth = fills ? designed(filling).berth() : request.berth() == null ? "" : request.berth();
@@ -151,6 +159,7 @@ class AirController {
                 filling.graphic(),
                 filling.revision(),
                 fills ? values.checked(filling.values()) : null,
+                fills ? values.checkedDials(filling.dials()) : null,
                 filling.sheet(),
                 filling.cue(),
                 filling.number(),

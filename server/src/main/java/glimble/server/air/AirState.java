@@ -26,8 +26,11 @@ record AirState(
         List<BerthState> berths,
         List<String> ahead) {
 
-    /** @param event number of the last thing that was done there */
-    record BerthState(String berth, long event, List<PlayState> plays) {}
+    /**
+     * @param event number of the last thing that was done there
+     * @param follows how what stands gets on with its feed; missing if it follows none
+     */
+    record BerthState(String berth, long event, List<PlayState> plays, Optional<FollowNote> follows) {}
 
     /**
      * One reel. It is shown from its frame on until the next one begins, or until it is over.

@@ -14,6 +14,7 @@ import tools.jackson.databind.json.JsonMapper;
  * @param graphic of a take or a change; null for any other
  * @param house revision of the house with which it was drawn; null likewise
  * @param filling values as JSON; null likewise
+ * @param dials what was set as JSON; null likewise, and where nothing was
  * @param sheet of the cue it was, if it was one; else null
  * @param person who did it; empty if that is not known
  */
@@ -29,6 +30,7 @@ record LogEntry(
         Integer revision,
         Integer house,
         String filling,
+        String dials,
         Long sheet,
         String cue,
         String number,
@@ -36,6 +38,15 @@ record LogEntry(
         Instant doneAt) {
     /** What was filled in, of a take or a change: text by field key. */
     Map<String, String> values(JsonMapper json) {
-        return json.readValue(filling, new TypeReference<Map<String, String>>() {});
+        return texts(filling, json);
+    }
+
+    /** What was set, of a take or a change, by key. */
+    Map<String, String> set(JsonMapper json) {
+        return dials == null ? Map.of() : texts(dials, json);
+    }
+
+    private static Map<String, String> texts(String written, JsonMapper json) {
+        return json.readValue(written, new TypeReference<Map<String, String>>() {});
     }
 }

@@ -49,6 +49,7 @@ class OnAir {
     private final PreparedReels reels;
     private final AirClock clock;
     private final JsonMapper json;
+    private final FollowNotes notes;
     private final Map<Long, Standing> standing = new TreeMap<>();
     /** Outputs of which it is not known if the last act was kept. Whoever asks for them waits for no act. */
     private final Set<Long> doubtful = ConcurrentHashMap.newKeySet();
@@ -74,7 +75,9 @@ class OnAir {
             HouseStore house,
             PreparedReels reels,
             AirClock clock,
-            JsonMapper json) {
+            JsonMapper json,
+            FollowNotes notes) {
+        this.notes = notes;
         this.mapper = mapper;
         this.transaction = transaction;
         this.designs = designs;
@@ -158,6 +161,7 @@ class OnAir {
     private Filled filled(LogEntry entry) {
         if (entry.graphic() == null) return null;
         Map<String, String> values = entry.values(json);
+        Map<String, String> dials = entry.set(json);
         House then = house.at(entry.house());
         Graphic designed = then.framed(designs.of(entry.graphic(), entry.revision()));
         Shows shows = new Shows(
@@ -166,11 +170,12 @@ class OnAir {
                 designed.name(),
                 designed.frame().fills() ? designed.frame().length() : null,
                 values,
+                dials,
                 then.revision(),
                 entry.sheet(),
                 entry.cue(),
                 entry.number());
-        return new Filled(entry.graphic() + "/" + entry.revision(), designed, then.colours(), values, shows);
+        return Filled.of(entry.graphic() + "/" + entry.revision(), designed, then.colours(), values, dials, shows);
     }
 
     /**
@@ -256,6 +261,7 @@ class OnAir {
                 act.revision(),
                 fills ? house.known().revision() : null,
                 fills ? json.writeValueAsString(act.values()) : null,
+                fills && !act.dials().isEmpty() ? json.writeValueAsString(act.dials()) : null,
                 act.sheet(),
                 act.cue(),
                 act.number(),
@@ -311,7 +317,8 @@ class OnAir {
             berths.add(new AirState.BerthState(
                     name,
                     on.events.getOrDefault(name, 0L),
-                    plays.stream().map(this::play).toList()));
+                    plays.stream().map(this::play).toList(),
+                    notes.of(output.id(), name)));
         });
         return new AirState(
                 output.id(),

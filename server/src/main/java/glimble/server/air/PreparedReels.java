@@ -35,7 +35,8 @@ class PreparedReels extends Reels {
     private final Cache<String, byte[]> written =
             Caffeine.newBuilder().maximumSize(KEPT).build();
 
-    private record TakeKey(String of, int house, Map<String, String> values, Condition.Standing onAir) {}
+    private record TakeKey(
+            String of, int house, Map<String, String> values, Map<String, String> dials, Condition.Standing onAir) {}
 
     private record ChangeKey(String from, Playback.Moment at, TakeKey to) {}
 
@@ -46,7 +47,7 @@ class PreparedReels extends Reels {
 
     private static TakeKey key(Filled filled, Condition.Standing onAir) {
         int house = ((Shows) filled.about()).house();
-        return new TakeKey(filled.of(), house, filled.values(), onAir);
+        return new TakeKey(filled.of(), house, filled.values(), filled.dials(), onAir);
     }
 
     @Override

@@ -9,6 +9,7 @@ import java.util.Map;
  * @param name of the graphic
  * @param length frames from its in to the end of its out, where that is set; missing where it stands until it is taken out
  * @param values text by field key
+ * @param dials what is set, by key
  * @param house revision of the house with which it is drawn
  * @param sheet of the cue it is; missing if it is none
  * @param cue id of it
@@ -20,6 +21,7 @@ record Shows(
         String name,
         Integer length,
         Map<String, String> values,
+        Map<String, String> dials,
         int house,
         Long sheet,
         String cue,

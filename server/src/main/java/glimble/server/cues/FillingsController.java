@@ -12,7 +12,6 @@ import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.proof.Fault;
-import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.proof.Prover;
 import glimble.reel.Reel;
@@ -27,6 +26,7 @@ import glimble.server.work.Clients;
 import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
 import jakarta.servlet.http.HttpServletRequest;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -67,9 +67,17 @@ class FillingsController {
     /**
      * @param graphic id
      * @param values text by field key
+     * @param dials what is set, by key; missing for as designed
      * @param before those that stand when it is taken, of the same graphic; missing if it comes in
+     * @param beforeDials what is set of it then; missing for as designed
      */
-    record FillingRequest(Long graphic, Integer revision, Map<String, String> values, Map<String, String> before) {}
+    record FillingRequest(
+            Long graphic,
+            Integer revision,
+            Map<String, String> values,
+            Map<String, String> dials,
+            Map<String, String> before,
+            Map<String, String> beforeDials) {}
 
     /**
      * @param wrong what keeps it from being filled, said at the fields
@@ -115,7 +123,7 @@ class FillingsController {
 
     @PostMapping("/worked")
     FilledAnswer worked(@RequestBody FillingRequest request, HttpServletRequest http) {
-        Filled filled = filled(request, request.values());
+        Filled filled = filled(request, request.values(), request.dials());
         Graphic graphic = filled.designed();
         Effort effort = ReelEffort.of(graphic, filled.values(), graphic.frame().length());
         if (request.before() != null) {
@@ -130,44 +138,48 @@ class FillingsController {
         Reels reels = new Reels(typesetter, pictures);
         Reel reel = reels.take(filled, Condition.Standing.NOTHING, 0, budget).reel();
         Optional<String> change = Optional.ofNullable(request.before())
-                .map(before -> InWords.change(reels.changes(filled(request, before), filled, budget)));
-        return new FilledAnswer(
-                reel,
-                CueCheck.wrong(filled.designed(), filled.values(), typesetter.writing()),
-                Blanks.of(filled.designed(), filled.values()),
-                change);
+                .map(before ->
+                        InWords.change(reels.changes(filled(request, before, request.beforeDials()), filled, budget)));
+        return new FilledAnswer(reel, wrong(request, filled), Blanks.of(filled.designed(), filled.values()), change);
     }
 
     @PostMapping("/checked")
     CueCheckAnswer checked(@RequestBody FillingRequest request) {
-        Filled filled = filled(request, request.values());
-        Graphic graphic = filled.designed();
-        Prover prover = new Prover(graphic, filled.palette(), typesetter, pictures);
-        Effort effort = prover.effort(new Filling("cue", filled.values()));
-        Optional<Map<String, String>> before =
-                Optional.ofNullable(request.before()).map(values::checked);
-        if (before.isPresent()) {
-            Filling.Then then = new Filling.Then(filled.values(), Filling.At.LAST);
-            effort = effort.plus(
-                    prover.effort(new Filling("change", before.get(), Condition.Standing.NOTHING, List.of(then))));
-        }
-        CueCheck check = workroom.work(
-                effort, "$.values", () -> CueCheck.of(graphic, filled.values(), before, prover, typesetter.writing()));
+        CueCheck.Set cue = new CueCheck.Set(values.checked(request.values()), values.checkedDials(request.dials()));
+        Prover prover = new Prover(designed(request), house.palette(), typesetter, pictures);
+        Optional<CueCheck.Set> before = Optional.ofNullable(request.before())
+                .map(stands -> new CueCheck.Set(values.checked(stands), values.checkedDials(request.beforeDials())));
+        Effort effort =
+                CueCheck.fillings(cue, before).stream().map(prover::effort).reduce(Effort.NONE, Effort::plus);
+        CueCheck check =
+                workroom.work(effort, "$.values", () -> CueCheck.of(cue, before, prover, typesetter.writing()));
         return new CueCheckAnswer(
                 check.standing(),
                 check.wrong(),
                 check.findings().stream().map(CueFinding::of).toList());
     }
 
-    private Filled filled(FillingRequest request, Map<String, String> given) {
+    /** Dials are judged by what they are designed as. */
+    private List<CueCheck.Wrong> wrong(FillingRequest request, Filled filled) {
+        List<CueCheck.Wrong> wrong =
+                new ArrayList<>(CueCheck.wrong(filled.designed(), filled.values(), typesetter.writing()));
+        wrong.addAll(CueCheck.wrongDials(designed(request), filled.dials()));
+        return wrong;
+    }
+
+    private Graphic designed(FillingRequest request) {
         if (request.graphic() == null) throw new Refused("$.graphic", "is missing; say which graphic is filled");
         if (request.revision() == null) throw new Refused("$.revision", "is missing; say which revision of it");
-        Graphic designed = house.framed(designs.of(request.graphic(), request.revision()));
-        return new Filled(
+        return house.framed(designs.of(request.graphic(), request.revision()));
+    }
+
+    private Filled filled(FillingRequest request, Map<String, String> given, Map<String, String> dials) {
+        return Filled.of(
                 request.graphic() + "/" + request.revision(),
-                designed,
+                designed(request),
                 house.palette(),
                 values.checked(given),
+                values.checkedDials(dials),
                 request);
     }
 }

@@ -12,6 +12,8 @@ import java.util.Map;
  * @param cue id of the cue it is about; of an added one that after which it stands, missing for the end
  * @param cues ids of those that are removed
  * @param values text by field key
+ * @param dials what is set, by key
+ * @param follow what the cue takes from a feed; missing for nothing
  * @param fills several cues that are filled at once; missing for the one
  * @param added fillings that become cues one after the other, after the cue or at the end
  * @param first whole number of the first cue, when all are numbered anew
@@ -26,6 +28,8 @@ record SheetEdit(
         List<String> cues,
         String number,
         Map<String, String> values,
+        Map<String, String> dials,
+        SheetJson.FollowJson follow,
         String note,
         Long graphic,
         Integer revision,
@@ -50,8 +54,10 @@ record SheetEdit(
     record Added(Long graphic, Map<String, String> values, String number, String note) {}
 
     enum What {
-        /** Gives a cue other values, another note, or both. */
+        /** Gives a cue other values, other settings of dials, another note, or all of them. */
         FILL,
+        /** Has a cue follow a feed, or none. */
+        FOLLOW,
         /** Puts another graphic, or another revision, under the texts of a cue. */
         GRAPHIC,
         /** Makes new cues. */

@@ -3,6 +3,7 @@ package glimble.server.cues;
 import glimble.cue.Cue;
 import glimble.cue.CueNumber;
 import glimble.cue.CueSheet;
+import glimble.cue.Follow;
 import glimble.cue.SameTexts;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
@@ -37,6 +38,10 @@ class SheetEdits {
         if (edit.what() == null) throw new Refused("$.what", "is missing; say what is to be changed");
         return switch (edit.what()) {
             case FILL -> fill(edit);
+            case FOLLOW -> {
+                Optional<Follow> follow = Optional.ofNullable(edit.follow()).map(SheetRules::follow);
+                yield sheet -> sheet.with(cue(sheet, edit).withFollow(follow));
+            }
             case GRAPHIC -> graphic(edit);
             case ADD -> add(edit);
             case COPY -> sheet -> sheet.with(copied(sheet, cue(sheet, edit)));
@@ -67,15 +72,13 @@ class SheetEdits {
         if (edit.fills() != null) return fillAll(edit.fills());
         Map<String, String> filled = edit.values() == null ? null : values.checked(edit.values());
         String note = edit.note() == null ? null : SheetRules.note(edit.note());
+        Map<String, String> dials = edit.dials() == null ? null : values.checkedDials(edit.dials());
         return sheet -> {
             Cue cue = cue(sheet, edit);
-            return sheet.with(new Cue(
-                    cue.id(),
-                    cue.number(),
-                    cue.graphic(),
-                    cue.revision(),
-                    filled == null ? cue.values() : filled,
-                    note == null ? cue.note() : note));
+            if (filled != null) cue = cue.withValues(filled);
+            if (dials != null) cue = cue.withDials(dials);
+            if (note != null) cue = cue.withNote(note);
+            return sheet.with(cue);
         };
     }
 
@@ -102,8 +105,7 @@ class SheetEdits {
         return sheet -> {
             Cue cue = cue(sheet, edit);
             Map<String, String> over = SameTexts.over(designs.of(cue.graphic(), cue.revision()), to, cue.values());
-            return sheet.with(
-                    new Cue(cue.id(), cue.number(), edit.graphic(), revision, values.checked(over), cue.note()));
+            return sheet.with(cue.withGraphic(edit.graphic(), revision, values.checked(over)));
         };
     }
 
@@ -149,7 +151,7 @@ class SheetEdits {
 
     private Cue copied(CueSheet sheet, Cue cue) {
         CueNumber number = sheet.free(Optional.of(cue)).orElseThrow(() -> new Refused("$.cue", NO_ROOM));
-        return new Cue(newId(), number, cue.graphic(), cue.revision(), cue.values(), cue.note());
+        return cue.copy(newId(), number);
     }
 
     /** The cue after which it is to stand is the one whose number is sent; without a number it is to be the first. */

@@ -2,6 +2,7 @@ package glimble.server.cues;
 
 import glimble.cue.CueNumber;
 import glimble.cue.CueSheet;
+import glimble.cue.Follow;
 import glimble.graphic.Limits;
 import glimble.server.problems.Refused;
 import java.util.Optional;
@@ -47,5 +48,37 @@ final class SheetRules {
             throw new Refused("$.note", "has more than " + Limits.TEXT + " characters; make it shorter");
         }
         return given == null ? "" : given;
+    }
+
+    /** @throws Refused if something of it is missing or wrong; whether there is such a feed is not asked */
+    static Follow follow(SheetJson.FollowJson given) {
+        if (given.feed() == null) throw new Refused("$.follow.feed", "is missing; say which feed");
+        if (given.seconds() == null || given.seconds() < 1 || given.seconds() > Follow.LONGEST) {
+            throw new Refused("$.follow.seconds", "must be from 1 to " + Follow.LONGEST);
+        }
+        if (given.bound() == null || given.bound().isEmpty()) {
+            throw new Refused("$.follow.bound", "is missing; say which column stands in which field");
+        }
+        if (given.bound().size() > Limits.FIELDS) {
+            throw new Refused("$.follow.bound", "has more than " + Limits.FIELDS + " entries");
+        }
+        for (int i = 0; i < given.bound().size(); i++) {
+            Follow.Bound bound = given.bound().get(i);
+            String path = "$.follow.bound[" + i + "]";
+            if (bound == null || bound.field() == null || bound.column() == null) {
+                throw new Refused(path, "must have a field and a column");
+            }
+            if (bound.field().length() > Limits.KEY || bound.column().length() > Limits.HINT) {
+                throw new Refused(path, "has a name that is too long");
+            }
+            if (bound.row() < 1 || bound.row() > Follow.ROWS) {
+                throw new Refused(path + ".row", "must be from 1 to " + Follow.ROWS);
+            }
+        }
+        Follow follow = given.follow();
+        follow.twice().ifPresent(field -> {
+            throw new Refused("$.follow.bound", "binds " + field + " twice; bind it once");
+        });
+        return follow;
     }
 }

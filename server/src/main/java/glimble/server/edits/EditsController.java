@@ -1,6 +1,7 @@
 package glimble.server.edits;
 
 import glimble.budget.Budget;
+import glimble.document.Dialled;
 import glimble.document.GraphicWriter;
 import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
@@ -151,7 +152,8 @@ class EditsController {
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
         Map<String, String> filling = values.checked(request.values());
         // What cannot be looked at can still be made smaller: only what has to solve it is refused.
-        Graphic edited = workroom.work(RestEffort.of(graphic, filling), () -> allowed(graphic, request));
+        Graphic edited =
+                workroom.work(RestEffort.of(graphic, filling), () -> Dialled.settled(allowed(graphic, request)));
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);

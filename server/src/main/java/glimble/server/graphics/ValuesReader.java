@@ -29,6 +29,13 @@ public class ValuesReader {
         return filling;
     }
 
+    /** @throws Refused if they are no object of texts; ones that are missing are as designed */
+    public Map<String, String> checkedDials(Map<String, String> dials) {
+        if (dials == null) return Map.of();
+        check(dials, "$.dials");
+        return dials;
+    }
+
     private static void check(Map<String, String> filling, String path) {
         if (filling == null) throw new Refused(path, "must be an object of texts");
         if (filling.size() > Limits.FIELDS) {

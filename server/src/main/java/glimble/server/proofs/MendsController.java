@@ -143,7 +143,9 @@ class MendsController {
             fillings.add(new Filling(
                     one.name() == null ? "" : one.name(),
                     values.checked(one.values()),
-                    one.onAir() == null ? Condition.Standing.NOTHING : one.onAir()));
+                    one.onAir() == null ? Condition.Standing.NOTHING : one.onAir(),
+                    values.checkedDials(one.dials()),
+                    List.of()));
         }
         if (fillings.size() > MOST_FILLINGS)
             throw new Refused("$.fillings", "has more than " + MOST_FILLINGS + " besides changes; send fewer");

@@ -45,15 +45,20 @@ public record ProofAnswer(
     /**
      * Values that it is proved with, and what is on air then.
      *
+     * @param dials what is set, by key; missing for as designed
      * @param then other values that come while it stands, one after the other; with some, what is proved is the last change
      */
     public record FillingAnswer(
-            String name, Map<String, String> values, Condition.Standing onAir, List<ThenAnswer> then) {
+            String name,
+            Map<String, String> values,
+            Condition.Standing onAir,
+            Map<String, String> dials,
+            List<ThenAnswer> then) {
         static FillingAnswer of(Filling filling) {
             List<ThenAnswer> then = filling.then().stream()
-                    .map(next -> new ThenAnswer(next.values(), next.at()))
+                    .map(next -> new ThenAnswer(next.values(), next.at(), next.dials()))
                     .toList();
-            return new FillingAnswer(filling.name(), filling.values(), filling.onAir(), then);
+            return new FillingAnswer(filling.name(), filling.values(), filling.onAir(), filling.dials(), then);
         }
 
         Filling filling() {
@@ -61,14 +66,22 @@ public record ProofAnswer(
             List<Filling.Then> next = then == null
                     ? List.of()
                     : then.stream()
-                            .map(one -> new Filling.Then(one.values(), one.at()))
+                            .map(one -> new Filling.Then(one.values(), one.at(), set(one.dials())))
                             .toList();
-            return new Filling(name, values, onAir, next);
+            return new Filling(name, values, onAir, set(dials), next);
+        }
+
+        /** What was kept before there were dials sets none. */
+        private static Map<String, String> set(Map<String, String> dials) {
+            return dials == null ? Map.of() : dials;
         }
     }
 
-    /** @param at at what moment of the in, or of the change before */
-    public record ThenAnswer(Map<String, String> values, Filling.At at) {}
+    /**
+     * @param at at what moment of the in, or of the change before
+     * @param dials what is set then, by key; missing for as designed
+     */
+    public record ThenAnswer(Map<String, String> values, Filling.At at, Map<String, String> dials) {}
 
     /**
      * One thing that is wrong.

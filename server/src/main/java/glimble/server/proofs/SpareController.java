@@ -3,6 +3,7 @@ package glimble.server.proofs;
 import glimble.budget.Budget;
 import glimble.budget.Effort;
 import glimble.budget.TooLaborious;
+import glimble.document.Dialled;
 import glimble.edit.Coloured;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -57,11 +58,15 @@ class SpareController {
         this.clients = clients;
     }
 
-    /** @param holds whether it is to be said as well how many letters each field holds at all */
+    /**
+     * @param holds whether it is to be said as well how many letters each field holds at all
+     * @param dials what is set, by key; missing for as designed
+     */
     record SpareRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
             Map<String, String> values,
-            Boolean holds) {}
+            Boolean holds,
+            Map<String, String> dials) {}
 
     /**
      * @param field key
@@ -84,7 +89,8 @@ class SpareController {
     /** Of each field for text, in the order of the form; of as many of them as can be worked out in the time of a request. */
     @PostMapping("/api/spare")
     List<SpareAnswer> spare(@RequestBody SpareRequest request, HttpServletRequest http) {
-        Graphic graphic = house.framed(documents.read(request.document()));
+        Graphic graphic =
+                Dialled.of(house.framed(documents.read(request.document())), values.checkedDials(request.dials()));
         Map<String, String> filling = values.checked(request.values());
         boolean holds = Boolean.TRUE.equals(request.holds());
         List<Field> fields = graphic.fields().stream()

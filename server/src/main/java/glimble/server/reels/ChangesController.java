@@ -13,6 +13,7 @@ import glimble.change.Changes;
 import glimble.change.PartChange;
 import glimble.change.Shown;
 import glimble.change.Take;
+import glimble.document.Dialled;
 import glimble.edit.Coloured;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
@@ -78,13 +79,15 @@ class ChangesController {
      * @param values each filling to which the last stage may change
      * @param seenAs the variants that stand in the place of their phases in the document; missing if it is the design itself
      * @param played the variants to be played whatever the cases say; missing for what they say
+     * @param dials what is set, by key; missing for as designed
      */
     record ChangesRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
             List<Stage> stages,
             List<Map<String, String>> values,
             Played seenAs,
-            Played played) {}
+            Played played,
+            Map<String, String> dials) {}
 
     /**
      * Values that stand, and the moment at which they are replaced.
@@ -125,7 +128,7 @@ class ChangesController {
     ChangesAnswer work(@RequestBody ChangesRequest request, HttpServletRequest http) {
         Graphic read = documents.read(request.document());
         Played seenAs = request.seenAs() == null ? Played.PLAIN : ReelsController.named(request.seenAs(), "$.seenAs");
-        Graphic designed = house.framed(Exchange.back(read, seenAs));
+        Graphic designed = Dialled.of(house.framed(Exchange.back(read, seenAs)), values.checkedDials(request.dials()));
         List<Map<String, String>> fillings = values.checked(request.values());
         List<Stage> stages = checked(request.stages());
         return workroom.work(

@@ -9,6 +9,7 @@ import glimble.cases.Exchange;
 import glimble.cases.Variants;
 import glimble.cases.Widths;
 import glimble.change.Take;
+import glimble.document.Dialled;
 import glimble.document.GraphicWriter;
 import glimble.edit.Coloured;
 import glimble.edit.Gestures;
@@ -93,6 +94,7 @@ class ReelsController {
      * @param onAir what is on air when it is taken; missing for nothing
      * @param played of the first filling, the variants to be played whatever the cases say; missing for what they say
      * @param seenAs the variants that stand in the place of their phases in the document; missing if it is the design itself
+     * @param dials what is set, by key; missing for as designed
      */
     record ReelsRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
@@ -101,7 +103,8 @@ class ReelsController {
             Leaves leaves,
             Condition.Standing onAir,
             Played played,
-            Played seenAs) {}
+            Played seenAs,
+            Map<String, String> dials) {}
 
     /**
      * A frame of in or loop.
@@ -180,7 +183,7 @@ class ReelsController {
         Graphic read = documents.read(request.document());
         Played seenAs = request.seenAs() == null ? Played.PLAIN : named(request.seenAs(), "$.seenAs");
         Graphic design = Exchange.back(read, seenAs);
-        Graphic designed = house.framed(design);
+        Graphic designed = Dialled.of(house.framed(design), values.checkedDials(request.dials()));
         if (request.played() != null) named(request.played(), "$.played");
         List<Map<String, String>> fillings = values.checked(request.values());
         int length = length(designed, request);
