@@ -3,6 +3,7 @@ package glimble.server.demo;
 import glimble.cue.Cue;
 import glimble.cue.CueNumber;
 import glimble.cue.CueSheet;
+import glimble.cue.Follow;
 import glimble.document.Reading;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
@@ -12,6 +13,7 @@ import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
 import glimble.server.cues.SheetStore;
+import glimble.server.feeds.FeedMapper;
 import glimble.server.graphics.GraphicMapper;
 import glimble.server.graphics.GraphicStore;
 import glimble.server.graphics.SaveId;
@@ -28,6 +30,8 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.boot.ApplicationArguments;
 import org.springframework.boot.ApplicationRunner;
 import org.springframework.context.ApplicationEventPublisher;
@@ -39,6 +43,8 @@ import tools.jackson.databind.json.JsonMapper;
 @Component
 class DemoLoader implements ApplicationRunner {
     private static final String STRAP = "wind-strap";
+    private static final String FEED = "Results";
+    private static final int FEED_SECONDS = 1;
 
     private final GraphicMapper mapper;
     private final GraphicStore store;
@@ -50,6 +56,8 @@ class DemoLoader implements ApplicationRunner {
     private final JsonMapper json;
     private final Typesetter typesetter;
     private final ApplicationEventPublisher events;
+    private final FeedMapper feeds;
+    private final String feed;
 
     DemoLoader(
             GraphicMapper mapper,
@@ -61,7 +69,11 @@ class DemoLoader implements ApplicationRunner {
             Spelling spelling,
             JsonMapper json,
             Typesetter typesetter,
-            ApplicationEventPublisher events) {
+            ApplicationEventPublisher events,
+            FeedMapper feeds,
+            @Value("${glimble.demo-feed:http://127.0.0.1:8091/heat.json}") String feed) {
+        this.feeds = feeds;
+        this.feed = feed;
         this.events = events;
         this.pictures = pictures;
         this.sheets = sheets;
@@ -80,7 +92,10 @@ class DemoLoader implements ApplicationRunner {
         if (house.current().revision() == 0) house.save(json.readValue(DemoGraphics.house(), House.class), SaveId.NONE);
         if (pictures.isEmpty()) addPictures();
         if (mapper.count() == 0) addGraphics();
-        if (sheets.isEmpty()) addSheet();
+        if (sheets.isEmpty()) {
+            feeds.add(FEED, feed, FEED_SECONDS);
+            addSheet();
+        }
         if (people.current().revision() == 0) addPeople();
         if (spelling.isEmpty()) DemoGraphics.words().forEach(spelling::accept);
     }
@@ -111,15 +126,32 @@ class DemoLoader implements ApplicationRunner {
             if (of == null) continue;
             CueNumber number = CueNumber.read(cue.number()).orElseThrow();
             String note = cue.note() == null ? "" : cue.note();
-            cues.add(new Cue("demo-" + cues.size(), number, of.id(), of.revision(), cue.values(), note));
+            Map<String, String> dials = cue.dials() == null ? Map.of() : cue.dials();
+            Optional<Follow> follow = cue.follow() == null ? Optional.empty() : Optional.of(follows(cue.follow()));
+            cues.add(new Cue("demo-" + cues.size(), number, of.id(), of.revision(), cue.values(), dials, follow, note));
         }
         sheets.add(new CueSheet(demo.name(), cues), SaveId.NONE);
     }
 
     private record DemoSheet(String name, List<DemoCue> cues) {}
 
-    /** @param note null for none */
-    private record DemoCue(String number, String graphic, Map<String, String> values, String note) {}
+    private Follow follows(List<Follow.Bound> bound) {
+        long feed = feeds.named(FEED).orElseThrow().id();
+        return new Follow(feed, FEED_SECONDS, bound);
+    }
+
+    /**
+     * @param dials null for as designed
+     * @param follow which columns of the demo's feed stand in which fields; null for none
+     * @param note null for none
+     */
+    private record DemoCue(
+            String number,
+            String graphic,
+            Map<String, String> values,
+            Map<String, String> dials,
+            List<Follow.Bound> follow,
+            String note) {}
 
     private void addGraphics() {
         for (String json : DemoGraphics.all()) {

@@ -7,7 +7,7 @@ import org.apache.ibatis.annotations.Param;
 
 /** Feeds that are known. The statements are in {@code FeedMapper.xml}. */
 @Mapper
-interface FeedMapper {
+public interface FeedMapper {
     List<Feed> all();
 
     Optional<Feed> find(@Param("id") long id);
