@@ -12,7 +12,7 @@ import java.util.Set;
 final class DialReader {
     /** Where a dial may set something. */
     private static final Set<String> WITHIN = Set.of("parts", "in", "loop", "out", "swap", "variants");
-    /** What other things refer to, or refer to others by, is nothing to be set. */
+    /** Texts that other things refer to, or that refer to others, are nothing to be set. */
     private static final Set<String> REFERENCES = Set.of(
             "key", "name", "part", "move", "phase", "kind", "axis", "on", "by", "matches", "of", "like", "font",
             "frame", "stack", "with", "after");
@@ -41,7 +41,7 @@ final class DialReader {
             spot.at("options").problem("must be two or more, for operators to choose from");
         }
         List<String> sets = new ArrayList<>();
-        for (Spot item : spot.items("sets", Limits.SETS)) sets.add(place(item));
+        for (Spot item : spot.items("sets", Limits.SETS)) sets.add(place(item, kind));
         if (sets.isEmpty()) spot.at("sets").problem("must name a place of the document, or more of them");
         String label = spot.at("label").text(Limits.KEY);
         if (label.isBlank()) spot.at("label").problem("must not be blank");
@@ -60,12 +60,13 @@ final class DialReader {
         return dial;
     }
 
-    private static String place(Spot spot) {
+    private static String place(Spot spot, Dial.Kind kind) {
         String place = spot.text(Limits.HINT);
         String first = place.split(Dial.SLASH, 2)[0];
         String last = place.substring(place.lastIndexOf(Dial.SLASH) + 1);
+        boolean text = kind == Dial.Kind.COLOUR || kind == Dial.Kind.CHOICE;
         if (!WITHIN.contains(first)) spot.problem("must begin with parts, in, loop, out, swap or variants");
-        else if (REFERENCES.contains(last)) {
+        else if (text && REFERENCES.contains(last)) {
             spot.problem("'" + last + "' holds the document together and cannot be set by operators");
         }
         return place;

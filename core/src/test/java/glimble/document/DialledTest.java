@@ -189,7 +189,7 @@ class DialledTest {
                         "$.dials[0].sets[0]: names a place that holds an object, which a dial of this kind cannot set");
         assertThat(refusal(tree, "number", "trials/0/name"))
                 .containsExactly("$.dials[0].sets[0]: must begin with parts, in, loop, out, swap or variants");
-        assertThat(refusal(tree, "number", "parts/plate/key"))
+        assertThat(refusal(tree, "choice", "parts/plate/key"))
                 .containsExactly(
                         "$.dials[0].sets[0]: 'key' holds the document together and cannot be set by operators");
         assertThat(refusal(tree, "number", "parts/plate/opacity"))
@@ -204,9 +204,10 @@ class DialledTest {
                 .put("key", "d")
                 .put("label", "D")
                 .put("kind", kind)
-                .put("value", place.endsWith("opacity") ? 1 : 100)
+                .put("value", value(kind, place))
                 .put("least", place.endsWith("opacity") ? 0 : 10)
                 .put("most", place.endsWith("opacity") ? 90 : 200)
+                .put("options", new Tree.Arr(List.of(new Tree.Text("plate"), new Tree.Text("other"))))
                 .put("sets", new Tree.Arr(List.of(new Tree.Text(place))))
                 .made();
         Map<String, Tree> members = new LinkedHashMap<>(((Tree.Obj) tree).members());
@@ -214,5 +215,10 @@ class DialledTest {
         return GraphicReader.read(new Tree.Obj(members), FONTS).problems().stream()
                 .map(Problem::toString)
                 .toList();
+    }
+
+    private static Tree value(String kind, String place) {
+        if (kind.equals("choice")) return new Tree.Text("plate");
+        return new Tree.Num(place.endsWith("opacity") ? 1 : 100);
     }
 }
