@@ -4,7 +4,7 @@ import { ServerClock, localNow } from './clock';
 import { drawnAt, frameAt, momentAt, playAt, waitingAt } from './shown';
 import type { AirState, Play } from './types';
 
-const shows = { graphic: 1, revision: 1, name: 'Flyer bar', values: {}, house: 1 };
+const shows = { graphic: 1, revision: 1, name: 'Flyer bar', values: {}, dials: {}, house: 1 };
 
 function reel(members: Partial<Reel>): Reel {
   return { width: 100, height: 50, rate: 50, layers: [], in: 20, loop: 0, out: 10, steps: [], ...members };

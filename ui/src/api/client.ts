@@ -186,8 +186,13 @@ export function mendsOf(
 }
 
 /** How much more text the fields have room for; asked for, how many letters each holds at all as well. */
-export function spareOf(document: Graphic, values: Values, holds = false): Promise<Spare[]> {
-  return answer(client.POST('/api/spare', { body: { document, values, holds } }));
+export function spareOf(
+  document: Graphic,
+  values: Values,
+  dials: Values = {},
+  holds = false,
+): Promise<Spare[]> {
+  return answer(client.POST('/api/spare', { body: { document, values, dials, holds } }));
 }
 
 /** An edit that touches more than one place of a document. */
@@ -233,6 +238,8 @@ export interface WorkOptions {
   played?: Played;
   /** What stands in the place of its phases in the document; missing if it is the design itself. */
   seenAs?: Played;
+  /** What is set, by key; what is missing is as designed. */
+  dials?: Values;
 }
 
 /** Works a document out for several fillings at once; answers in the same order. */
@@ -280,14 +287,16 @@ export async function workOutSeen(
  * @param stages what was on air one after the other; the last is what stands
  * @param values each filling to which it may change
  * @param played variants, whatever the cases say
+ * @param dials what is set, by key; what is missing is as designed
  */
 export function workOutChanges(
   document: Graphic,
   stages: Stage[],
   values: Values[],
   played?: Played,
+  dials: Values = {},
 ): Promise<{ changes: Change[]; out: Reel }> {
-  return answer(client.POST('/api/changes', { body: { document, stages, values, played } }));
+  return answer(client.POST('/api/changes', { body: { document, stages, values, played, dials } }));
 }
 
 /** Which case answers which combination of everything its conditions tell apart. */

@@ -58,6 +58,7 @@ export type FontInfo = Schemas['FontAnswer'];
 export type Variant = Schemas['Variant'];
 export type Stand = Schemas['Stand'];
 export type Step = Schemas['Step'];
+export type Dial = Schemas['Dial'];
 export type Case = Schemas['Case'];
 export type Condition = Schemas['Condition'];
 /** Which variants are played; an empty name stands for the phase itself. */
@@ -90,6 +91,13 @@ export type FilledIn = Schemas['FilledAnswer'];
 export type CueCheck = Schemas['CueCheckAnswer'];
 export type CueFinding = Schemas['CueFinding'];
 export type FillingRequest = Schemas['FillingRequest'];
+export type Feed = Schemas['Feed'];
+/** What a feed has said last, and how it stands. */
+export type FeedState = Schemas['FeedState'];
+export type FeedAnswer = Schemas['FeedAnswer'];
+/** What a cue takes from a feed. */
+export type Follow = Schemas['FollowJson'];
+export type Bound = Schemas['Bound'];
 export type Act = Schemas['ActRequest'];
 /** A graphic and what is filled in, as it goes on air. */
 export type AirFilling = Schemas['Filling'];

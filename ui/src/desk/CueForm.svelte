@@ -2,6 +2,8 @@
   import { SpareRoom } from '../floor/spare.svelte';
   import type { Desk } from './desk.svelte';
   import DeskField from './DeskField.svelte';
+  import DialInput from '../dials/DialInput.svelte';
+  import FollowPanel from './FollowPanel.svelte';
   import { completions } from './people';
   import CueThumb from './CueThumb.svelte';
   import StandingMark from './StandingMark.svelte';
@@ -19,7 +21,10 @@
   let form = $state<HTMLFormElement>();
 
   $effect(() => {
-    if (desk.graphic) spare.ask(desk.graphic, desk.values);
+    if (desk.graphic) spare.ask(desk.graphic, desk.filled, desk.dials);
+  });
+  $effect(() => {
+    if (desk.feed.now) desk.heard();
   });
   $effect(() => () => spare.leave());
 
@@ -73,14 +78,18 @@
         <div class="group" class:pair>
           {#if heading}<h3 class="caption">{heading}</h3>{/if}
           {#each fields as field (field.key)}
-            {@const text = desk.values[field.key] ?? ''}
+            {@const text = desk.filled[field.key] ?? ''}
+            {@const bound = cue.follow?.bound.find((one) => one.field === field.key)}
             <DeskField
               {field}
               {text}
               compact={pair}
+              followed={bound
+                ? `${desk.feed.now?.feed.name ?? 'feed'} · ${bound.column}, row ${bound.row}`
+                : ''}
               spare={spare.fields.find((one) => one.field === field.key)}
               letters={letters(text)}
-              wrong={desk.worked?.wrong.find((one) => one.field === field.key)?.sentence ?? ''}
+              wrong={desk.worked?.wrong.find((one) => !one.dial && one.field === field.key)?.sentence ?? ''}
               blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
               completions={completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
               onchange={(changed) => desk.type(field.key, changed)}
@@ -91,6 +100,18 @@
       {:else}
         <p class="muted">This graphic has no fields; it always looks the same.</p>
       {/each}
+      {#if desk.graphic.dials?.length}
+        <div class="dials" role="group" aria-label="Dials">
+          {#each desk.graphic.dials as dial (dial.key)}
+            <DialInput
+              {dial}
+              setting={desk.dials[dial.key] ?? ''}
+              wrong={desk.worked?.wrong.find((one) => one.dial && one.field === dial.key)?.sentence}
+              onchange={(setting) => desk.setDial(dial.key, setting)}
+            />
+          {/each}
+        </div>
+      {/if}
     </form>
     <div class="said">
       {#each desk.unknown as unknown (unknown.field + unknown.word)}
@@ -125,6 +146,7 @@
           >
         </div>
       {/if}
+      <FollowPanel {desk} {cue} graphic={desk.graphic} />
       <p class="more">
         <label
           >other graphic, same texts
@@ -190,6 +212,13 @@
 
   .pair + :not(.pair) {
     margin-top: 10px;
+  }
+
+  .dials {
+    display: grid;
+    grid-template-columns: 1fr 1fr;
+    gap: 10px 18px;
+    margin: 6px 0 12px;
   }
 
   .finding {

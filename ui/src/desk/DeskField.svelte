@@ -15,6 +15,8 @@
     letters: number;
     /** Whether it stands in a row with another one, its label inside. */
     compact?: boolean;
+    /** What of a feed stands in it; empty if it is typed. */
+    followed?: string;
     /** What is wrong, said at the field; empty for nothing. */
     wrong: string;
     /** What becomes of the graphic because it is blank; empty for nothing. */
@@ -31,6 +33,7 @@
     spare,
     letters,
     compact = false,
+    followed = '',
     wrong,
     blank,
     completions,
@@ -105,7 +108,11 @@
     <label for={id}>{field.label}{field.required ? ' · needed' : ''}</label>
     {#if spare}<span class="spare" title={inWords(spare)}>{briefly(spare)}</span>{/if}
   </div>
-  {#if kind === 'choice' || kind === 'picture' || kind === 'switch'}
+  {#if followed}
+    <p class="followed" {id} dir="auto">
+      <span class="value">{text || '–'}</span> <span class="from">{followed}</span>
+    </p>
+  {:else if kind === 'choice' || kind === 'picture' || kind === 'switch'}
     {#if choices.length <= FEW}
       <div class="choices" role="radiogroup" aria-label={field.label}>
         {#each choices as choice (choice)}
@@ -307,6 +314,33 @@
   .compact :global(.bx--text-input) {
     padding: 5px 10px;
     font-size: 16px;
+  }
+
+  .followed {
+    display: flex;
+    gap: 10px;
+    align-items: baseline;
+    margin: 0;
+    padding: 4px 10px;
+    border-left: 3px solid var(--accent);
+    font-size: 16px;
+  }
+
+  .value {
+    overflow: hidden;
+    text-overflow: ellipsis;
+    white-space: nowrap;
+  }
+
+  .from {
+    margin-left: auto;
+    color: var(--muted);
+    font-size: 12px;
+    white-space: nowrap;
+  }
+
+  .compact .from {
+    display: none;
   }
 
   .track {

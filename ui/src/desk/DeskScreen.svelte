@@ -247,6 +247,9 @@
                   >{on.countsDown ? '−' : ''}{on.time}</span
                 ></button
               >
+              {#if on.follows}<p class="follows" class:stale={on.stale} role={on.stale ? 'alert' : undefined}>
+                  {on.stale ? '✕ ' : ''}{on.follows}
+                </p>{/if}
             </li>
           {/each}
         </ul>
@@ -277,6 +280,16 @@
 <SpellingPanel {desk} bind:open={spelling} />
 
 <style>
+  .follows {
+    margin: 0 0 4px 12px;
+    color: var(--muted);
+    font-size: 13px;
+  }
+
+  .follows.stale {
+    color: var(--fault);
+  }
+
   .header {
     display: flex;
     flex: 1;

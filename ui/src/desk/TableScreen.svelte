@@ -86,7 +86,15 @@
   }
 
   function cueOf({ line, values, note }: CueRow): Cue {
-    return { id: String(line), number: '', graphic, revision: chosen?.revision ?? 1, values, note };
+    return {
+      id: String(line),
+      number: '',
+      graphic,
+      revision: chosen?.revision ?? 1,
+      values,
+      dials: {},
+      note,
+    };
   }
 </script>
 

@@ -64,7 +64,13 @@ export function check(filling: FillingRequest, first = false): Promise<CueCheck>
 
 /** What a cue is checked with: if the cue before is of the same graphic, the change from that as well. */
 export function fillingOf(cue: Cue, before?: Cue): FillingRequest {
-  const { graphic, revision, values } = cue;
+  const { graphic, revision, values, dials } = cue;
   const same = before?.graphic === graphic && before.revision === revision;
-  return { graphic, revision, values, ...(same && { before: before.values }) };
+  return {
+    graphic,
+    revision,
+    values,
+    dials,
+    ...(same && { before: before.values, beforeDials: before.dials }),
+  };
 }

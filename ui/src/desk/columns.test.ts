@@ -12,6 +12,7 @@ const cue = (id: string, values: Record<string, string>): Cue => ({
   graphic: 1,
   revision: 1,
   values,
+  dials: {},
   note: '',
 });
 

@@ -13,6 +13,8 @@ import type {
 } from '../api/types';
 import { corrected } from './corrected';
 import { check, fillingOf, workedOut } from './checks.svelte';
+import { FollowedFeed } from './feed.svelte';
+import { besidesFeed, followed } from './followed';
 import { OnAir } from './onAir.svelte';
 import { SheetKeeper } from './sheet.svelte';
 import { differences, few } from './words';
@@ -33,6 +35,10 @@ export class Desk {
   selected = $state<string>();
   /** What is filled in, as typed. */
   values = $state.raw<Values>({});
+  /** What is set of dials; what is missing is as designed. */
+  dials = $state.raw<Values>({});
+  /** The feed that the cue follows. */
+  readonly feed = new FollowedFeed();
   worked = $state.raw<FilledIn>();
   checked = $state.raw<CueCheck>();
   /** What the check of each cue came to, by id. */
@@ -52,6 +58,8 @@ export class Desk {
 
   cue = $derived(this.sheet.cues.find(({ id }) => id === this.selected));
   graphic = $derived(this.sheet.graphicOf(this.cue));
+  /** What is filled in, with what the feed says where it is bound. */
+  filled = $derived(followed(this.cue?.follow ?? undefined, this.values, this.feed.now?.state));
   /** Where acts go. */
   acting = $derived(this.rehearsal ?? this.air);
   /** What the acts step, change and out are about: what was chosen, what stands where the cue would, or what came last. */
@@ -71,10 +79,16 @@ export class Desk {
       const cue = this.sheet.cues.find(({ id }) => id === on.play.shows.cue);
       if (!cue || on.leaves || cue.graphic !== on.play.shows.graphic) return [];
       if (cue.revision !== on.play.shows.revision) return [];
-      const values = cue.id === this.selected ? this.values : cue.values;
-      if (sameValues(values, on.play.shows.values)) return [];
-      const fields = this.sheet.graphicOf(cue)?.fields ?? [];
-      return [{ on, cue, values, what: few(differences(fields, values, on.play.shows.values)) }];
+      const { shows } = on.play;
+      const isShown = cue.id === this.selected;
+      const values = besidesFeed(cue, isShown ? this.values : cue.values, shows.values);
+      const dials = isShown ? this.dials : cue.dials;
+      const { fields = [], dials: offered = [] } = this.sheet.graphicOf(cue) ?? {};
+      const what = [
+        ...differences(fields, values, shows.values),
+        ...differences(offered, dials, shows.dials),
+      ];
+      return what.length > 0 ? [{ on, cue, values, dials, what: few(what) }] : [];
     });
     return found.sort(
       (one, other) => Number(other.cue.id === this.selected) - Number(one.cue.id === this.selected),
@@ -89,6 +103,7 @@ export class Desk {
   leave(): void {
     void this.keep();
     this.air.leave();
+    this.feed.leave();
     this.rehearsal?.leave();
   }
 
@@ -109,6 +124,8 @@ export class Desk {
     this.selected = id;
     this.chosen = undefined;
     this.values = this.cue?.values ?? {};
+    this.dials = this.cue?.dials ?? {};
+    this.feed.follow(this.cue?.follow?.feed);
     this.worked = undefined;
     this.checked = undefined;
     this.unknown = [];
@@ -130,6 +147,19 @@ export class Desk {
   /** Fills several fields in at once. */
   fill(values: Values): void {
     this.values = { ...this.values, ...values };
+    this.#typed();
+  }
+
+  /** Sets a dial; a blank setting is as designed. */
+  setDial(key: string, setting: string): void {
+    const dials = { ...this.dials };
+    if (setting) dials[key] = setting;
+    else delete dials[key];
+    this.dials = dials;
+    this.#typed();
+  }
+
+  #typed(): void {
     this.#dirty = true;
     clearTimeout(this.#keeping);
     this.#keeping = setTimeout(() => void this.keep(), KEEP_MS);
@@ -141,13 +171,14 @@ export class Desk {
     clearTimeout(this.#keeping);
     if (!this.#dirty || !this.selected) return;
     this.#dirty = false;
-    const { selected, values } = this;
+    const { selected, values, dials } = this;
     const before = this.cue?.values ?? {};
-    if (await this.sheet.change({ what: 'FILL', cue: selected, values })) return;
+    if (await this.sheet.change({ what: 'FILL', cue: selected, values, dials })) return;
     // Nothing that was typed is lost: it can be read, and where it still stands in the form it is kept later.
     const typed = Object.keys(values).filter((key) => values[key] !== (before[key] ?? ''));
     this.sheet.refusal += ` You had typed: ${typed.map((key) => values[key]).join(' · ')}`;
-    this.#dirty = this.selected === selected && this.values === values && !this.sheet.overtaken;
+    const stands = this.selected === selected && this.values === values && this.dials === dials;
+    this.#dirty = stands && !this.sheet.overtaken;
   }
 
   /** What the sheet has now is shown, unless something else is being typed. */
@@ -156,9 +187,17 @@ export class Desk {
       this.select(this.sheet.cues[0]?.id);
       return;
     }
-    if (this.#dirty || sameValues(this.cue.values, this.values)) return;
-    this.values = this.cue.values;
+    this.feed.follow(this.cue.follow?.feed);
+    const { values, dials } = this.cue;
+    if (this.#dirty || (sameValues(values, this.values) && sameValues(dials, this.dials))) return;
+    this.values = values;
+    this.dials = dials;
     this.#changed();
+  }
+
+  /** The feed says something else. */
+  heard(): void {
+    if (this.cue?.follow) this.#changed();
   }
 
   async edit(edit: SheetEdit): Promise<void> {
@@ -188,23 +227,26 @@ export class Desk {
       return {
         name: on.play.shows.cue === cue.id ? 'what is on air' : on.title,
         values: on.play.shows.values,
+        dials: on.play.shows.dials,
       };
     const earlier = this.sheet.cues[this.sheet.cues.indexOf(cue) - 1];
     const same = earlier?.graphic === cue.graphic && earlier.revision === cue.revision;
-    return same ? { name: `cue ${earlier.number}`, values: earlier.values } : undefined;
+    return same ? { name: `cue ${earlier.number}`, values: earlier.values, dials: earlier.dials } : undefined;
   });
 
   #changed(): void {
     const cue = this.cue;
     const asked = ++this.#asked;
     if (!cue) return;
-    const now = { ...cue, values: this.values };
+    const { filled, dials } = this;
+    const now = { ...cue, values: filled, dials };
     const { graphic, revision } = cue;
     const filling = {
       graphic,
       revision,
-      values: this.values,
-      ...(this.before && { before: this.before.values }),
+      values: filled,
+      dials,
+      ...(this.before && { before: this.before.values, beforeDials: this.before.dials }),
     };
     workedOut(filling, true)
       .then((worked) => {
@@ -284,11 +326,12 @@ export class Desk {
   }
 
   filling(cue: Cue): AirFilling {
-    const { id, graphic, revision, values, number } = cue;
+    const { id, graphic, revision, values, dials, number } = cue;
     return {
       graphic,
       revision,
       values,
+      dials,
       cue: id,
       number,
       ...(this.sheet.stored && { sheet: this.sheet.stored.id }),
@@ -300,7 +343,7 @@ export class Desk {
     void this.keep();
     const done = await this.acting.act({
       kind: 'TAKE',
-      filling: this.filling({ ...this.cue, values: this.values }),
+      filling: this.filling({ ...this.cue, values: this.filled, dials: this.dials }),
     });
     if (done) this.chosen = undefined;
   }
@@ -313,7 +356,8 @@ export class Desk {
     const [first] = this.changes;
     if (!first) return;
     void this.keep();
-    await this.acting.act({ kind: 'CHANGE', filling: this.filling({ ...first.cue, values: first.values }) });
+    const { cue, values, dials } = first;
+    await this.acting.act({ kind: 'CHANGE', filling: this.filling({ ...cue, values, dials }) });
   }
 
   async out(): Promise<void> {

@@ -3,7 +3,7 @@ import type { Cue } from '../api/types';
 import { isFound, NOTHING, recalled, typed, type Typed } from './numbers';
 
 function cue(number: string, values: Record<string, string> = {}): Cue {
-  return { id: number, number, graphic: 1, revision: 1, values, note: '' };
+  return { id: number, number, graphic: 1, revision: 1, values, dials: {}, note: '' };
 }
 
 const CUES = ['1', '2', '6', '7', '12', '12.5', '120'].map((number) => cue(number));

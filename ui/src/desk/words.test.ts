@@ -18,7 +18,7 @@ const REEL: Reel = {
 };
 
 function play(members: Partial<Play>): Play {
-  const shows = { graphic: 1, revision: 1, name: 'Heat board', values: {}, house: 1, number: '9' };
+  const shows = { graphic: 1, revision: 1, name: 'Heat board', values: {}, dials: {}, house: 1, number: '9' };
   return { reel: 'a', from: 1000, since: 1000, nexts: [], shows, ...members };
 }
 
@@ -75,6 +75,7 @@ describe('what a cue is called', () => {
     graphic: 1,
     revision: 1,
     values,
+    dials: {},
     note: '',
   });
 

@@ -1,6 +1,6 @@
 import { momentAt, playAt, waitingAt } from '../air/shown';
 import type { AirState, BerthState, Play } from '../air/types';
-import type { Cue, Field, Graphic, Reel, Values } from '../api/types';
+import type { Cue, Graphic, Reel, Values } from '../api/types';
 
 /** What stands somewhere, in words. */
 export interface StandingWords {
@@ -18,6 +18,10 @@ export interface StandingWords {
   /** Like 0:42, on air, or still to go where a length is set. */
   time: string;
   countsDown: boolean;
+  /** The feed it follows, or why what stands is not what that says; empty if it follows none. */
+  follows: string;
+  /** Whether it is the latter. */
+  stale: boolean;
 }
 
 export function title(play: Play): string {
@@ -44,7 +48,7 @@ export function standing(
 
 function words(
   state: AirState,
-  { berth, event, plays }: BerthState,
+  { berth, event, plays, follows }: BerthState,
   frame: number,
   reelOf: (id: string) => Reel | undefined,
 ): StandingWords[] {
@@ -67,6 +71,8 @@ function words(
       leaves,
       time: minutes(length ? length - on : on, state.frames / state.per),
       countsDown: length !== undefined && length !== null,
+      follows: follows ? (follows.fault ?? `follows ${follows.feed}`) : '',
+      stale: !!follows?.fault,
     },
   ];
 }
@@ -112,8 +118,8 @@ function plain(text: string): string {
     .replace(/<[^>]*>/g, '');
 }
 
-/** Labels of the fields in which two fillings differ. */
-export function differences(fields: Field[], one: Values, other: Values): string[] {
+/** Labels of the fields, or dials, in which two fillings differ. */
+export function differences(fields: { key: string; label: string }[], one: Values, other: Values): string[] {
   return fields
     .filter(({ key }) => (one[key] ?? '') !== (other[key] ?? ''))
     .map(({ label }) => label.toLocaleLowerCase());

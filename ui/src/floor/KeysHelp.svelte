@@ -44,6 +44,7 @@
     ['e · E', 'point at an edge to hang on, across · down'],
     ['m', 'rulers, from which guides are pulled'],
     ['PageUp · PageDown', 'part forward or backward, with Shift all the way'],
+    ['o, in a number or a colour', 'offer it to operators as a dial, or take it back'],
     ['w, held', 'why the part under the pointer is there'],
     ['Ctrl S', 'save'],
     ['Ctrl Z · Ctrl Shift Z', 'undo and redo'],

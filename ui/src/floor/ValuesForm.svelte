@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import DialInput from '../dials/DialInput.svelte';
   import CaseNote from './CaseNote.svelte';
   import FieldInput from './FieldInput.svelte';
   import type { FloorState } from './floor.svelte';
@@ -16,11 +17,12 @@
   /** What is only looked at changes nothing of it. */
   const isWorked = $derived(floor.worked !== undefined);
   $effect(() => {
-    if (floor.document && isWorked) spare.ask(floor.document, floor.values);
+    if (floor.document && isWorked) spare.ask(floor.document, floor.values, floor.dials);
   });
   $effect(() => () => spare.leave());
 
   const fields = $derived(floor.document?.fields ?? []);
+  const dials = $derived(floor.document?.dials ?? []);
   /** What the values at hand ask for and cannot be drawn. */
   const undrawn = $derived(
     (floor.worked?.notes ?? []).filter(({ kind }) => kind === 'LETTERS' || kind === 'PICTURE'),
@@ -55,6 +57,18 @@
     <p class="muted">This graphic has no fields; it always looks the same.</p>
   {/each}
 </form>
+
+{#if dials.length > 0}
+  <div class="dials" role="group" aria-label="Dials">
+    {#each dials as dial (dial.key)}
+      <DialInput
+        {dial}
+        setting={floor.dials[dial.key] ?? ''}
+        onchange={(setting) => floor.setDial(dial.key, setting)}
+      />
+    {/each}
+  </div>
+{/if}
 
 <div aria-live="polite">
   {#each undrawn as note (note.part + note.sentence)}
@@ -91,6 +105,13 @@
     display: grid;
     grid-template-columns: repeat(auto-fill, minmax(min(180px, 100%), 1fr));
     gap: 10px 12px;
+  }
+
+  .dials {
+    display: grid;
+    grid-template-columns: repeat(auto-fill, minmax(min(180px, 100%), 1fr));
+    gap: 10px 12px;
+    margin-top: 10px;
   }
 
   .undrawn {

@@ -1,5 +1,8 @@
 import { editGraphic, workOut, workOutSeen, type Edit, type Seen, type WorkOptions } from '../api/client';
-import type { EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
+import { newDial, otherValue, valueAt, type Piece } from '../dials/offer';
+import { changed } from '../dials/places';
+import { settled } from '../dials/settle';
+import type { Dial, EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
 import { within, type AnyPhase } from '../player/moment';
 import { ready } from '../player/ready';
 import { actNow } from './acts';
@@ -8,6 +11,8 @@ import { movedParts, pulled } from './handles';
 import { History } from './history.svelte';
 import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
 import { inWords } from './pathWords';
+
+type Rule = (document: Graphic) => Graphic | Promise<Graphic>;
 
 /** The phases themselves. */
 export const PLAIN: Played = { in: '', loop: '', out: '', swap: '' };
@@ -35,6 +40,12 @@ export abstract class Editing extends Choice {
 
   history = new History<Graphic>();
   values = $state<Values>({});
+  /** What is set of dials while it is looked at; what is missing is as designed. */
+  dials = $state<Values>({});
+  /** Key of the dial that was offered last. */
+  offered = $state('');
+  /** Whom a change is told instead of being made. */
+  #tried: ((edit: Rule) => void) | undefined;
   /** One for each trial of the document. */
   trialsWorked = $state.raw<Worked[]>([]);
   fault = $state('');
@@ -110,7 +121,7 @@ export abstract class Editing extends Choice {
   }
 
   protected options(): WorkOptions {
-    return { onAir: this.onAir, played: this.pinned };
+    return { onAir: this.onAir, played: this.pinned, dials: this.dials };
   }
 
   async workOutTrials(): Promise<void> {
@@ -119,7 +130,7 @@ export abstract class Editing extends Choice {
       const worked = await workOut(
         this.design,
         this.trials.map((trial) => trial.values),
-        { onAir: this.onAir },
+        { onAir: this.onAir, dials: this.dials },
       );
       await ready(worked.map(({ reel }) => reel));
       this.trialsWorked = worked;
@@ -141,10 +152,14 @@ export abstract class Editing extends Choice {
   /** @param seenAs what is played in what is changed; missing for what is looked at when it is changed */
   #change(
     before: () => Graphic | undefined,
-    edit: (document: Graphic) => Graphic | Promise<Graphic>,
+    edit: Rule,
     seenAs?: Played,
     afterwards = () => {},
   ): Promise<void> {
+    if (this.#tried) {
+      this.#tried(edit);
+      return Promise.resolve();
+    }
     this.changing += 1;
     const act = actNow();
     const done = this.#changes.then(async () => {
@@ -154,7 +169,7 @@ export abstract class Editing extends Choice {
         if (!document) return;
         const played = seenAs ?? this.played;
         asked = document;
-        const edited = await edit(document);
+        const edited = settled(document, await edit(document));
         asked = edited;
         const trials = (edited.trials ?? []).map((trial) => trial.values);
         const seen = await workOutSeen(edited, [this.values, ...trials], {
@@ -278,6 +293,55 @@ export abstract class Editing extends Choice {
     } catch {
       // What cannot be shown is refused with its reason when it is chosen.
     }
+  }
+
+  /** Offers a piece of a sentence to operators as a dial; one that is offered is taken back. What it sets is seen by trying it. */
+  async offer(piece: Piece): Promise<void> {
+    await this.#changes;
+    const document = this.document;
+    if (!document) return;
+    const sent = otherValue(piece);
+    const tries: Rule[] = [];
+    this.#tried = (edit) => tries.push(edit);
+    piece.change(sent);
+    this.#tried = undefined;
+    // What is not of the document is as it was.
+    if (tries.length === 0) piece.change(piece.value);
+    const tried = tries.length === 1 ? changed(document, await tries[0]!(document)) : [];
+    const value = valueAt(piece, tried, sent);
+    if (value === undefined) {
+      this.refusal = `${piece.label} is worked out from others, or is not of the picture; it cannot be offered.`;
+      return;
+    }
+    const sets = tried.map(({ place }) => place);
+    const has = document.dials?.find((dial) => sets.every((place) => dial.sets.includes(place)));
+    if (has) {
+      await this.changeDial(has.key, (dial) => ({
+        ...dial,
+        sets: dial.sets.filter((place) => !sets.includes(place)),
+      }));
+      return;
+    }
+    const dial = newDial(piece, value, sets, document.dials ?? [], this.move?.key ?? this.part?.key ?? '');
+    this.offered = dial.key;
+    await this.change((now) => ({ ...now, dials: [...(now.dials ?? []), dial] }));
+  }
+
+  /** Changes a dial; one that sets nothing any more is gone. */
+  changeDial(key: string, rule: (dial: Dial) => Dial): Promise<void> {
+    return this.change((document) => ({
+      ...document,
+      dials: document.dials?.map((dial) => (dial.key === key ? rule(dial) : dial)),
+    }));
+  }
+
+  /** Looks at everything with a dial set so; a blank setting is as designed. */
+  setDial(key: string, setting: string): void {
+    const others = { ...this.dials };
+    delete others[key];
+    this.dials = setting ? { ...others, [key]: setting } : others;
+    void this.workOutValues();
+    void this.workOutTrials();
   }
 
   changeMoves(phase: AnyPhase, rule: (moves: Move[]) => Move[]): Promise<void> {

@@ -126,6 +126,8 @@ export class FloorState extends Editing {
     this.pinned = undefined;
     this.onAir = filling.onAir;
     this.values = { ...filling.values };
+    // Of a change it is the settings that come.
+    this.dials = { ...(filling.then?.at(-1) ?? filling).dials };
     this.pointedOut = finding;
     if (finding.part) this.choose(finding.part);
     this.leaveChange();
@@ -142,7 +144,7 @@ export class FloorState extends Editing {
     const stages = stagesOf(values, then);
     this.swapping.stood = stages.map((stage, i) => ({ name: names[i]!, stage }));
     this.swapping.other = { name: 'after', values: then.at(-1)!.values };
-    await this.swapping.ask(this.design, values, this.#comers(), this.pinned);
+    await this.swapping.ask(this.design, values, this.#comers(), this.pinned, this.dials);
     this.swapping.next = this.trials.length;
   }
 
@@ -281,7 +283,7 @@ export class FloorState extends Editing {
 
   async workOutChanges(): Promise<void> {
     if (!this.design) return;
-    await this.swapping.ask(this.design, this.values, this.#comers(), this.pinned);
+    await this.swapping.ask(this.design, this.values, this.#comers(), this.pinned, this.dials);
   }
 
   protected override show(worked: Worked, seen?: Seen): void {

@@ -11,11 +11,11 @@ export class SpareRoom {
   #asked = 0;
 
   /** Asks again once nothing is typed any more. */
-  ask(document: Graphic, values: Values): void {
+  ask(document: Graphic, values: Values, dials: Values = {}): void {
     clearTimeout(this.#due);
     const asked = ++this.#asked;
     this.#due = setTimeout(() => {
-      void spareOf(document, values)
+      void spareOf(document, values, dials)
         .then((found) => {
           if (asked === this.#asked) this.fields = found;
         })

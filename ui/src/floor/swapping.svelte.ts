@@ -40,7 +40,13 @@ export class Swapping {
    * Works out the changes to every trial, the one that comes next first; of several requests the last one counts. In portions, so that
    * none of them takes too long.
    */
-  async ask(design: Graphic, values: Values, trials: Trial[], played?: Played): Promise<void> {
+  async ask(
+    design: Graphic,
+    values: Values,
+    trials: Trial[],
+    played?: Played,
+    dials: Values = {},
+  ): Promise<void> {
     const asked = ++this.#asked;
     this.busy = true;
     try {
@@ -48,7 +54,7 @@ export class Swapping {
       const answers: Change[] = [];
       for (const portion of portions(trials.length, design.parts?.length ?? 0, this.next)) {
         const portioned = portion.map((index) => trials[index]!.values);
-        const { changes } = await workOutChanges(design, stages, portioned, played);
+        const { changes } = await workOutChanges(design, stages, portioned, played, dials);
         await ready(changes.map(({ reel }) => reel));
         if (asked !== this.#asked) return;
         portion.forEach((index, i) => (answers[index] = changes[i]!));
@@ -67,10 +73,17 @@ export class Swapping {
   }
 
   /** The reel for leaving from a moment of the change. */
-  async leaving(design: Graphic, values: Values, moment: Moment, to: Values, played?: Played): Promise<Reel> {
+  async leaving(
+    design: Graphic,
+    values: Values,
+    moment: Moment,
+    to: Values,
+    played?: Played,
+    dials: Values = {},
+  ): Promise<Reel> {
     const { phase, frame } = moment;
     const stages = [...this.#stages(values), { values: to, phase, frame }];
-    const found = await workOutChanges(design, stages, [], played);
+    const found = await workOutChanges(design, stages, [], played, dials);
     await ready([found.out]);
     return found.out;
   }

@@ -1,5 +1,6 @@
 <script lang="ts">
   import AccountsList from './AccountsList.svelte';
+  import FeedsList from './FeedsList.svelte';
   import { setContext } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { graphicUses } from '../api/client';
@@ -51,6 +52,7 @@
       <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
       <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
+      <FeedsList />
       <AccountsList />
     </div>
   {/key}

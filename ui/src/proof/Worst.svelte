@@ -21,16 +21,20 @@
   const area = $derived(reel && around(reel, finding.where));
 
   /** What is worked out; while a proof runs the filling comes anew with each look at it, but with the same values. */
-  const asked = $derived(JSON.stringify([filling.values, filling.onAir, filling.then]));
+  const asked = $derived(JSON.stringify([filling.values, filling.onAir, filling.then, filling.dials]));
 
   $effect(() => {
     let current = true;
-    const [values, onAir, then] = JSON.parse(asked) as [Values, Standing, Filling['then']];
+    const [values, onAir, then, dials] = JSON.parse(asked) as [Values, Standing, Filling['then'], Values?];
     const found = then?.length
-      ? workOutChanges(document, stagesOf(values, then), [then.at(-1)!.values]).then(
-          ({ changes }) => changes[0]!.reel,
-        )
-      : workOut(document, [values], { onAir }).then(([worked]) => worked!.reel);
+      ? workOutChanges(
+          document,
+          stagesOf(values, then),
+          [then.at(-1)!.values],
+          undefined,
+          then.at(-1)!.dials ?? dials,
+        ).then(({ changes }) => changes[0]!.reel)
+      : workOut(document, [values], { onAir, dials }).then(([worked]) => worked!.reel);
     void found
       .then(async (of) => {
         await ready([of]);

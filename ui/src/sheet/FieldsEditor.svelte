@@ -64,7 +64,7 @@
 
   async function measure() {
     try {
-      if (floor.document) holds = await spareOf(floor.document, floor.values, true);
+      if (floor.document) holds = await spareOf(floor.document, floor.values, floor.dials, true);
     } catch (error) {
       floor.refusal = (error as Error).message;
     }

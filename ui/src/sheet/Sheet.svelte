@@ -3,9 +3,11 @@
   import GraphicSheet from './GraphicSheet.svelte';
   import MoveSheet from './MoveSheet.svelte';
   import PartSheet from './PartSheet.svelte';
-  import { isSwap } from '../floor/moves';
+  import { isSwap, PHASE_KEYS } from '../floor/moves';
   import PhaseSheet from './PhaseSheet.svelte';
   import SwapSheet from './SwapSheet.svelte';
+  import DialLines from '../dials/DialLines.svelte';
+  import type { Piece } from '../dials/offer';
   import type { Phase } from '../player/moment';
   import { setContext } from 'svelte';
   import { SvelteSet } from 'svelte/reactivity';
@@ -24,6 +26,8 @@
     (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
   );
 
+  setContext('offer', (piece: Piece) => void floor.offer(piece));
+
   const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'stack'];
 
   let whole = $state(false);
@@ -33,6 +37,15 @@
   // Whatever is chosen is what the sheet is about.
   $effect(() => {
     if (floor.choices > 0) whole = false;
+  });
+
+  /** Where what the sheet is about stands in the document. */
+  const offeredOf = $derived.by(() => {
+    const phase = floor.phaseShown ?? floor.moves[0]?.phase;
+    const name = phase && PHASE_KEYS[phase];
+    const path = name === 'away' || name === 'back' ? `swap/${name}` : name;
+    if (floor.phaseShown) return `${path}/`;
+    return floor.move ? `${path}/moves/${floor.move.key}/` : `parts/${floor.part?.key}/`;
   });
 
   async function add(kind: string) {
@@ -89,6 +102,7 @@
     <GraphicSheet {floor} {document} />
   {/if}
 {/key}
+<DialLines {floor} about={floor.phaseShown || shown === 'part' ? offeredOf : ''} />
 
 <style>
   .top {

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { getContext } from 'svelte';
+  import type { Piece } from '../../dials/offer';
   import { house } from '../../house/house.svelte';
   import ChoicePiece from './ChoicePiece.svelte';
   import TextPiece from './TextPiece.svelte';
@@ -20,24 +21,39 @@
   const options = $derived([OWN, ...house.names, ...fields().map((key) => `{${key}}`)]);
   const named = $derived(!value.startsWith('#'));
   const shown = $derived(house.shown(value));
+  const offer = getContext<((piece: Piece) => void) | undefined>('offer');
+
+  function key(event: KeyboardEvent) {
+    if (!offer || event.key !== 'o' || event.ctrlKey || event.altKey || event.metaKey) return;
+    event.preventDefault();
+    event.stopPropagation();
+    offer({ label, kind: 'colour', value, options: house.names, change: (sent) => onchange(String(sent)) });
+  }
 </script>
 
-<input
-  type="color"
-  class="piece swatch"
-  aria-label="{label}, picked"
-  value={shown.slice(0, OPAQUE).toLowerCase()}
-  onchange={(event) => onchange(event.currentTarget.value.toUpperCase() + shown.slice(OPAQUE))}
-/>
-<ChoicePiece
-  label="{label}, of the palette"
-  value={named ? value : OWN}
-  {options}
-  onchange={(chosen) => onchange(chosen === OWN ? shown : chosen)}
-/>
+<span class="colour" role="group" aria-label={label} onkeydowncapture={key}>
+  <input
+    type="color"
+    class="piece swatch"
+    aria-label="{label}, picked"
+    title={offer ? `${label}; o offers it to operators` : label}
+    value={shown.slice(0, OPAQUE).toLowerCase()}
+    onchange={(event) => onchange(event.currentTarget.value.toUpperCase() + shown.slice(OPAQUE))}
+  />
+  <ChoicePiece
+    label="{label}, of the palette"
+    value={named ? value : OWN}
+    {options}
+    onchange={(chosen) => onchange(chosen === OWN ? shown : chosen)}
+  />
+</span>
 {#if !named}<TextPiece {label} {value} {onchange} />{/if}
 
 <style>
+  .colour {
+    display: contents;
+  }
+
   .swatch {
     width: 30px;
     padding: 2px;

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { getContext } from 'svelte';
   import { beginAct, endAct } from '../../floor/acts';
+  import type { Piece } from '../../dials/offer';
   import { live } from './live';
 
   interface Props {
@@ -28,7 +29,13 @@
     return Math.round((from + steps) * 1000) / 1000;
   }
 
+  const offer = getContext<((piece: Piece) => void) | undefined>('offer');
+
   function key(event: KeyboardEvent) {
+    if (offer && event.key === 'o' && !event.ctrlKey && !event.altKey && !event.metaKey) {
+      event.preventDefault();
+      offer({ label, kind: 'number', value, unit, change: (sent) => onchange(sent as number) });
+    }
     const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
     if (!way) return;
     event.preventDefault();
@@ -72,7 +79,9 @@
 <input
   class="piece figures"
   aria-label={label}
-  title="{label}{unit ? `, ${unit}` : ''}: type, pull, or turn the wheel"
+  title="{label}{unit ? `, ${unit}` : ''}: type, pull, or turn the wheel{offer
+    ? '; o offers it to operators'
+    : ''}"
   inputmode="decimal"
   autocomplete="off"
   value={String(value)}

@@ -39,6 +39,8 @@ public final class GraphicReader {
         Reading reading = read(designed, dials, problems, fonts);
         if (reading.graphic().isEmpty()) return reading;
         problems.addAll(Dialled.impossible(tree, dials, fonts));
+        // Places are to be there once it is written, which may say less, or the same otherwise.
+        problems.addAll(Dialled.misplaced(GraphicWriter.plain(reading.graphic().get()), dials));
         return problems.isEmpty() ? reading : Reading.refused(problems);
     }
 
