@@ -225,7 +225,7 @@
   {/if}
   {#if field.hint && !wrong}<p class="said blank">{field.hint}</p>{/if}
   {#if wrong}<p class="said" role="alert"><span aria-hidden="true">✕</span> {field.label} {wrong}.</p>
-  {:else if blank}<p class="said blank">blank: {blank}</p>{/if}
+  {:else if blank && !followed}<p class="said blank">blank: {blank}</p>{/if}
 </div>
 
 <style>

@@ -70,9 +70,11 @@
 
   // Whoever has just offered something gives it a name.
   $effect(() => {
-    const line = floor.offered && lines?.querySelector(`[data-line="${CSS.escape(floor.offered)}"]`);
+    if (!dials.some(({ key }) => key === floor.offered)) return;
+    const line = lines?.querySelector(`[data-line="${CSS.escape(floor.offered)}"]`);
     if (!line) return;
     floor.offered = '';
+    line.scrollIntoView({ block: 'nearest' });
     line.querySelector('input')?.select();
   });
 </script>

@@ -20,6 +20,8 @@ const STEPS = 20;
 const PERCENT = 100;
 const DIGITS = 1000;
 const LONGEST = 60;
+/** Places whose numbers are px, though their pieces do not say so each. */
+const IN_PX = /\/(px|plus|pad\/\d|radius(\/\d)?)$/;
 
 function exact(value: number): number {
   return Math.round(value * DIGITS) / DIGITS;
@@ -87,7 +89,7 @@ export function newDial(piece: Piece, value: Leaf, sets: string[], others: Dial[
     return { key, label, kind: 'colour', value, options, sets };
   }
   const length = piece.unit === 'f' && Number.isInteger(value);
-  const unit = length ? FRAMES : piece.unit;
+  const unit = length ? FRAMES : piece.unit || (sets.every((place) => IN_PX.test(place)) ? 'px' : '');
   const whole = length || Number.isInteger(value);
   return {
     key,

@@ -1,6 +1,8 @@
 package glimble.server.air;
 
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
+import glimble.graphic.Graphic;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.NotThere;
 import glimble.server.problems.Refused;
@@ -45,7 +47,7 @@ class LogController {
      * @param graphic name of the graphic, empty for what fills nothing in
      * @param revision of it, 0 likewise
      * @param number of the cue, empty if it was none
-     * @param values texts by label, none likewise
+     * @param values texts, and what was set of dials, by label; none likewise
      */
     record LogLine(
             long event,
@@ -117,8 +119,13 @@ class LogController {
         Map<String, String> values = entry.values(json);
         Map<String, String> labelled = new TreeMap<>();
         try {
-            List<Field> fields = designs.of(entry.graphic(), entry.revision()).fields();
-            for (Field field : fields) {
+            Graphic graphic = designs.of(entry.graphic(), entry.revision());
+            Map<String, String> dials = entry.set(json);
+            for (Dial dial : graphic.dials()) {
+                String setting = dials.getOrDefault(dial.key(), "");
+                if (!setting.isEmpty()) labelled.put(dial.label(), setting);
+            }
+            for (Field field : graphic.fields()) {
                 String value = values.getOrDefault(field.key(), "");
                 if (!value.isEmpty()) labelled.put(field.label(), value);
             }
