@@ -34,16 +34,24 @@
   let form = $state<ReturnType<typeof CueForm>>();
   let acts = $state<ReturnType<typeof ActKeys>>();
 
-  $effect(() => {
-    // Loads again whenever the server has come back.
-    void reach.returned;
-    void desk.sheet.open(Number(params?.id)).then(() => desk.follow());
-    void desk.readPeople();
+  /** Somebody may have designed something since. */
+  function readShelf() {
     allGraphics()
       .then((all) => (graphics = all))
       .catch(() => {
         // Said above all screens; asked again once the server is back.
       });
+  }
+
+  $effect(() => {
+    // Loads again whenever the server has come back.
+    void reach.returned;
+    void desk.sheet.open(Number(params?.id)).then(() => desk.follow());
+    void desk.readPeople();
+    readShelf();
+  });
+  $effect(() => {
+    if (adding) readShelf();
   });
   $effect(() => () => desk.leave());
   $effect(() => {
@@ -149,7 +157,7 @@
   );
 </script>
 
-<svelte:window onkeydown={key} onkeyup={keyUp} onblur={() => acts?.release()} />
+<svelte:window onfocus={readShelf} onkeydown={key} onkeyup={keyUp} onblur={() => acts?.release()} />
 <svelte:head><title>{desk.sheet.stored?.sheet.name ?? 'Desk'} · Glimble</title></svelte:head>
 
 <div class="header" use:intoHeader>

@@ -149,6 +149,11 @@ export abstract class Editing extends Choice {
     return this.#change(() => this.document, edit, undefined, afterwards);
   }
 
+  /** What it is looked at with. */
+  #looked(): string {
+    return JSON.stringify([this.values, this.dials]);
+  }
+
   /** @param seenAs what is played in what is changed; missing for what is looked at when it is changed */
   #change(
     before: () => Graphic | undefined,
@@ -172,6 +177,7 @@ export abstract class Editing extends Choice {
         const edited = settled(document, await edit(document));
         asked = edited;
         const trials = (edited.trials ?? []).map((trial) => trial.values);
+        const looked = this.#looked();
         const seen = await workOutSeen(edited, [this.values, ...trials], {
           ...this.options(),
           seenAs: played,
@@ -184,6 +190,11 @@ export abstract class Editing extends Choice {
         afterwards();
         this.show(worked!, seen);
         this.trialsWorked = ofTrials;
+        // Somebody may have filled in something else meanwhile.
+        if (looked !== this.#looked()) {
+          void this.workOutValues();
+          void this.workOutTrials();
+        }
         this.refusal = '';
       } catch (error) {
         this.refusal = inWords((error as Error).message, asked);

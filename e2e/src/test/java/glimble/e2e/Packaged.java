@@ -66,11 +66,24 @@ final class Packaged {
 
     /** Adds a graphic, past all screens: the wall of the shelf would be drawn for nothing. */
     long add(String document) {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(address + "api/graphics"))
+        return post("api/graphics", "{\"document\": " + document + "}")
+                .get("id")
+                .asLong();
+    }
+
+    /** A cue sheet with the cues of the demo's, in which a test may do what it likes. */
+    long addSheet(String name) {
+        return post("api/sheets", "{\"name\": \"" + name + "\", \"copyOf\": 1}")
+                .get("id")
+                .asLong();
+    }
+
+    private JsonNode post(String path, String body) {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString("{\"document\": " + document + "}"))
+                .POST(BodyPublishers.ofString(body))
                 .build();
-        return answer(request).get("id").asLong();
+        return answer(request);
     }
 
     /** What is answered at a path without a slash at its beginning. */
