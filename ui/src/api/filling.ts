@@ -50,3 +50,13 @@ export function spellingOfSheet(id: number): Promise<CueSpelling[]> {
 export function acceptWord(word: string): Promise<void> {
   return done(client.POST('/api/words', { body: { word } }));
 }
+
+/** Words that the house has accepted, in their order. */
+export function acceptedWords(): Promise<string[]> {
+  return answer(client.GET('/api/words'));
+}
+
+/** The word is looked up in the dictionaries again. */
+export function takeWordBack(word: string): Promise<void> {
+  return done(client.DELETE('/api/words', { params: { query: { word } } }));
+}

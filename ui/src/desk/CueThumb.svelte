@@ -1,15 +1,20 @@
 <script lang="ts">
-  import type { Cue, Reel } from '../api/types';
+  import type { Cue, Graphic, Reel } from '../api/types';
   import { commonArea } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
   import { fillingOf, workedOut } from './checks.svelte';
+  import WordMarks from './WordMarks.svelte';
 
   interface Props {
     cue: Cue;
     label: string;
+    /** Keys of fields in which a word is in no dictionary. */
+    misspelt?: string[];
+    /** Needed for these. */
+    graphic?: Graphic;
   }
 
-  const { cue, label }: Props = $props();
+  const { cue, label, misspelt = [], graphic }: Props = $props();
 
   let reel = $state.raw<Reel>();
   let seen = $state(false);
@@ -41,10 +46,12 @@
 
 <span class="thumb" {@attach watch}>
   <Picture {reel} {area} moment={{ phase: 'IN', frame: reel?.in ?? 0 }} {label} />
+  {#if misspelt.length > 0}<WordMarks {reel} {area} {graphic} fields={misspelt} />{/if}
 </span>
 
 <style>
   .thumb {
+    position: relative;
     display: block;
     overflow: hidden;
     border-radius: 3px;

@@ -229,6 +229,8 @@
           {:else}<Preview
               reel={desk.worked?.reel}
               {plays}
+              graphic={desk.graphic}
+              misspelt={desk.unknown.map(({ field }) => field)}
               label="Preview of cue {desk.cue?.number ?? ''}"
             />{/if}
         </div>
@@ -418,6 +420,7 @@
   }
 
   .frame {
+    position: relative;
     overflow: hidden;
     flex: none;
     border: 2px solid var(--border-strong);

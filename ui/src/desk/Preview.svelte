@@ -1,16 +1,20 @@
 <script lang="ts">
-  import type { Reel } from '../api/types';
+  import type { Graphic, Reel } from '../api/types';
   import Picture from '../picture/Picture.svelte';
   import type { Moment } from '../player/moment';
+  import WordMarks from './WordMarks.svelte';
 
   interface Props {
     reel: Reel | undefined;
     label: string;
     /** Grows each time it is to be played. */
     plays: number;
+    graphic: Graphic | undefined;
+    /** Keys of fields in which a word is in no dictionary. */
+    misspelt: string[];
   }
 
-  const { reel, label, plays }: Props = $props();
+  const { reel, label, plays, graphic, misspelt }: Props = $props();
 
   let frame = $state<number>();
 
@@ -35,3 +39,4 @@
 </script>
 
 <Picture {reel} {moment} {label} />
+{#if frame === undefined}<WordMarks {reel} {graphic} fields={misspelt} />{/if}

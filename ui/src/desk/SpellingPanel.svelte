@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Modal } from 'carbon-components-svelte';
+  import { acceptedWords, takeWordBack } from '../api/filling';
   import type { Desk } from './desk.svelte';
   import UnknownWord from './UnknownWord.svelte';
   import CueThumb from './CueThumb.svelte';
@@ -16,6 +17,29 @@
     if (open) void desk.spell();
   });
 
+  let accepted = $state.raw<string[]>([]);
+  let fault = $state('');
+
+  async function readAccepted() {
+    try {
+      accepted = await acceptedWords();
+      fault = '';
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
+  /** It is looked up in the dictionaries again. */
+  async function takeBack(word: string) {
+    try {
+      await takeWordBack(word);
+      await desk.spell();
+      await readAccepted();
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
   const found = $derived(
     desk.spelling.flatMap(({ cue: id, unknown }) => {
       const cue = desk.sheet.cues.find((one) => one.id === id);
@@ -27,7 +51,12 @@
 <Modal passiveModal size="sm" modalHeading="Spelling of the sheet" bind:open>
   {#each found as { cue, unknown } (cue.id)}
     <article class="cue">
-      <CueThumb {cue} label="Cue {cue.number}" />
+      <CueThumb
+        {cue}
+        label="Cue {cue.number}"
+        misspelt={unknown.map(({ field }) => field)}
+        graphic={desk.sheet.graphicOf(cue)}
+      />
       <div>
         <p><span class="figures">{cue.number}</span> {nameOf(cue, desk.sheet.graphicOf(cue))}</p>
         {#each unknown as one (one.field + one.word)}
@@ -44,9 +73,45 @@
       Every word of the sheet is known: from a dictionary, the words of the house, or the names of its people.
     </p>
   {/each}
+  <details ontoggle={(event) => event.currentTarget.open && void readAccepted()}>
+    <summary>words that the house has accepted</summary>
+    <ul>
+      {#each accepted as word (word)}
+        <li>
+          {word}
+          <button class="plain" aria-label="Accept {word} no longer" onclick={() => void takeBack(word)}
+            >take back</button
+          >
+        </li>
+      {:else}
+        <li class="muted">none yet</li>
+      {/each}
+    </ul>
+    {#if fault}<p role="alert">{fault}</p>{/if}
+  </details>
 </Modal>
 
 <style>
+  ul {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 4px 18px;
+    margin: 8px 0 0;
+    padding: 0;
+    list-style: none;
+  }
+
+  summary {
+    cursor: pointer;
+    color: var(--muted);
+  }
+
+  li button {
+    margin-left: 6px;
+    color: var(--accent);
+    font-size: 13px;
+  }
+
   .cue {
     display: grid;
     grid-template-columns: 120px 1fr;

@@ -267,6 +267,7 @@ class DeskTaskIT {
         desk.press("s");
         Locator panel = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Spelling of the sheet"));
         assertThat(panel).containsText("heigth");
+        assertThat(panel.locator("[data-marked]")).hasCount(1);
         panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("height?"))
                 .click();
         assertThat(panel).containsText("Every word of the sheet is known");
@@ -276,6 +277,24 @@ class DeskTaskIT {
         desk.press("Control+z");
         assertThat(desk.form()).containsText("heigth");
         assertThat(desk.cue("7 Ingeborg")).containsText("abc");
+        assertThat(page.locator(".preview [data-marked]")).hasCount(1);
+    }
+
+    @Test
+    void a_word_that_the_house_accepts_can_be_taken_back() {
+        Page page = desk.page();
+        assertThat(page.locator(".misspelt").first()).containsText("1 misspelt?");
+        desk.press("s");
+        Locator panel = page.getByRole(AriaRole.DIALOG, new Page.GetByRoleOptions().setName("Spelling of the sheet"));
+        panel.getByRole(AriaRole.BUTTON, new Locator.GetByRoleOptions().setName("accept"))
+                .click();
+        assertThat(panel).containsText("Every word of the sheet is known");
+        panel.getByText("words that the house has accepted").click();
+        panel.getByLabel("Accept heigth no longer").click();
+        assertThat(panel).not().containsText("Every word of the sheet is known");
+        assertThat(panel.getByLabel("Accept heigth no longer")).hasCount(0);
+        page.keyboard().press("Escape");
+        assertThat(page.locator(".misspelt").first()).containsText("1 misspelt?");
     }
 
     @Test
