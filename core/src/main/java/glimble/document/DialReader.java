@@ -36,7 +36,7 @@ final class DialReader {
         boolean whole = least == Math.rint(least) && most == Math.rint(most) && step == Math.rint(step);
         if (kind == Dial.Kind.LENGTH && !whole) spot.problem("a length is set in whole frames");
         List<String> options = new ArrayList<>();
-        for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
+        for (Spot item : spot.items("options", Limits.SETTINGS)) options.add(item.text(Limits.KEY));
         if (!number && kind != Dial.Kind.SWITCH && options.size() < 2) {
             spot.at("options").problem("must be two or more, for operators to choose from");
         }

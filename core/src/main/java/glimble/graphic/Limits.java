@@ -23,6 +23,8 @@ public final class Limits {
     public static final int OPTIONS = 64;
     public static final int KEY = FreshName.LONGEST;
     public static final int DIALS = 24;
+    /** Of a dial: what there is to choose from is proved each. */
+    public static final int SETTINGS = 16;
     /** Places that one dial sets. */
     public static final int SETS = 32;
 

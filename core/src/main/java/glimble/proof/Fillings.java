@@ -35,6 +35,8 @@ public final class Fillings {
     static final int EXAMPLES = 1_000;
     /** Fillings that are made so that every two values stand together; with more of them the rest is left out. */
     private static final int PAIRS = 4_000;
+    /** Fillings beyond which no further trial is tried with every end of every dial. */
+    private static final int DIALLED = 2_000;
     /** Steps that may be spent on the map of cases: nobody waits for it. */
     private static final long MAP = 20 * Effort.MOST;
 
@@ -115,13 +117,21 @@ public final class Fillings {
                         + " combinations that the cases tell apart are tried, evenly spread";
             }
         }
-        for (Trial trial : graphic.trials()) fillings.dialled(trial).forEach(filling -> add(all, filling));
+        boolean fewer = false;
+        for (Trial trial : graphic.trials()) {
+            fewer |= all.size() > DIALLED;
+            if (!fewer) fillings.dialled(trial).forEach(filling -> add(all, filling));
+        }
+        if (fewer) left = and(left, "not every end of a dial with every trial");
         fillings.blanks().forEach(filling -> add(all, filling));
         List<Filling> pairs = fillings.pairs();
-        if (pairs.size() == PAIRS)
-            left = left + (left.isEmpty() ? "" : "; ") + "not every two values of different fields together";
+        if (pairs.size() == PAIRS) left = and(left, "not every two values of different fields together");
         pairs.forEach(filling -> add(all, filling));
         return new Made(new ArrayList<>(all.values()), left);
+    }
+
+    private static String and(String left, String more) {
+        return left + (left.isEmpty() ? "" : "; ") + more;
     }
 
     private static List<CaseMap.Entry> entries(Graphic graphic, Typesetter typesetter, Pictures pictures) {

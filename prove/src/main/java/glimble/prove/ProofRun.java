@@ -33,6 +33,7 @@ public final class ProofRun {
     private final Findings findings;
     private final AtomicInteger next = new AtomicInteger();
     private final AtomicInteger done = new AtomicInteger();
+    private volatile Pace pace = () -> {};
     private volatile boolean stopped;
     private volatile boolean finished;
 
@@ -97,6 +98,16 @@ public final class ProofRun {
         }
     }
 
+    /** What each next filling waits for. */
+    public interface Pace {
+        /** @throws InterruptedException if it is not to go on */
+        void next() throws InterruptedException;
+    }
+
+    public void setPace(Pace other) {
+        pace = other;
+    }
+
     public List<Filling> fillings() {
         return fillings;
     }
@@ -137,20 +148,23 @@ public final class ProofRun {
         return standing();
     }
 
-    private void work() {
+    private Void work() throws InterruptedException {
         for (int i = next.getAndIncrement(); i < fillings.size() && !stopped; i = next.getAndIncrement()) {
+            pace.next();
             List<Fault> faults = prover.faults(fillings.get(i));
             synchronized (findings) {
                 findings.add(i, faults);
             }
             done.incrementAndGet();
         }
+        return null;
     }
 
-    private void reduce() {
+    private void reduce() throws InterruptedException {
         List<Finding> open = standing().findings();
         Budget budget = new Budget(MOST, () -> true);
         for (int i = 0; i < Math.min(REDUCED, open.size()) && !stopped; i++) {
+            pace.next();
             Fault.Cause cause = open.get(i).worst().cause();
             Filling least = Reducer.reduced(prover, fillings.get(open.get(i).trial()), cause, budget);
             synchronized (findings) {

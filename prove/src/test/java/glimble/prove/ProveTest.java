@@ -27,6 +27,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -153,6 +154,21 @@ class ProveTest {
             assertThat(prover.faults(least))
                     .anyMatch(fault -> fault.cause().equals(finding.worst().cause()));
         });
+    }
+
+    @Test
+    void each_filling_waits_for_its_turn() {
+        Graphic graphic = graphic(DemoGraphics.named("flyer-bar"));
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        List<Filling> fillings = fillings(graphic, 30);
+        AtomicInteger turns = new AtomicInteger();
+        ProofRun run = new ProofRun(prover, fillings);
+        run.setPace(turns::incrementAndGet);
+        ProofRun.Standing standing = run.run();
+        assertThat(standing.done()).isEqualTo(30);
+        assertThat(turns.get()).isGreaterThanOrEqualTo(30);
+        assertThat(standing.findings())
+                .isEqualTo(new ProofRun(prover, fillings).run().findings());
     }
 
     @Test

@@ -260,7 +260,9 @@ class AirApiIT {
                 take(first, filling(first, "Heat board", "headline", "Heat 4", "name 1", "Wu", "name 2", "Li"));
         done(first, act("STEP", board.get("event").asLong()).put("berth", "board"));
         // A palette of another colour later on is not that of what stands.
-        JsonNode before = take(first, filling(first, "Flyer bar", "name", "Oona"));
+        ObjectNode set = filling(first, "Flyer bar", "name", "Oona");
+        set.putObject("dials").put("accent", "apricot").put("name size", "62");
+        JsonNode before = take(first, set);
         String reel = first.get(
                         "/api/outputs/reels/" + last(before, "bar").get("reel").asString())
                 .body();

@@ -12,6 +12,7 @@ import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.Quiet;
 import glimble.typeset.JdkTypesetter;
 import java.time.Clock;
 import java.util.HashSet;
@@ -31,6 +32,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Proofs {
     private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
+    /** Nanoseconds for which whoever has looked at a proof waits for it. */
+    private static final long LOOKED = 5_000_000_000L;
+    /** ms by which one filling is put off at most. */
+    private static final long PATIENCE = 1_000;
 
     private final ProofMapper mapper;
     private final GraphicStore store;
@@ -39,10 +44,24 @@ class Proofs {
     private final JdkTypesetter typesetter;
     private final JsonMapper json;
     private final Clock clock;
-    private final Map<Revision, ProofRun> running = new ConcurrentHashMap<>();
+    private final Quiet quiet;
+    private final Map<Revision, Running> running = new ConcurrentHashMap<>();
     private volatile boolean closing;
 
     private record Revision(long graphic, int number) {}
+
+    /** Whoever looks at it has it go on at once; otherwise it takes its time while anybody waits for anything else. */
+    private final class Running {
+        final ProofRun run;
+        volatile long looked = System.nanoTime() - LOOKED;
+
+        Running(ProofRun run) {
+            this.run = run;
+            run.setPace(() -> {
+                if (System.nanoTime() - looked > LOOKED) quiet.await(PATIENCE);
+            });
+        }
+    }
 
     /** What was begun is to be done again after the next start. */
     private static final class Closing extends RuntimeException {}
@@ -54,7 +73,9 @@ class Proofs {
             PictureStore pictures,
             JdkTypesetter typesetter,
             JsonMapper json,
-            Clock clock) {
+            Clock clock,
+            Quiet quiet) {
+        this.quiet = quiet;
         this.mapper = mapper;
         this.store = store;
         this.house = house;
@@ -67,7 +88,7 @@ class Proofs {
     /** Ends what runs soon, without keeping it. */
     void close() {
         closing = true;
-        running.values().forEach(ProofRun::stop);
+        running.values().forEach(one -> one.run.stop());
     }
 
     private ProofRun run(long id, int revision) {
@@ -103,7 +124,7 @@ class Proofs {
         Revision of = new Revision(graphic, revision);
         try {
             ProofRun run = run(graphic, revision);
-            running.put(of, run);
+            running.put(of, new Running(run));
             if (closing) throw new Closing();
             ProofAnswer answer = ProofAnswer.of(graphic, revision, run.run());
             if (closing) throw new Closing();
@@ -141,8 +162,9 @@ class Proofs {
 
     /** Where one that is being made here stands; empty if none is. */
     Optional<ProofAnswer> standing(long graphic, int revision) {
-        return Optional.ofNullable(running.get(new Revision(graphic, revision)))
-                .map(run -> ProofAnswer.of(graphic, revision, run.standing()));
+        Optional<Running> of = Optional.ofNullable(running.get(new Revision(graphic, revision)));
+        of.ifPresent(one -> one.looked = System.nanoTime());
+        return of.map(one -> ProofAnswer.of(graphic, revision, one.run.standing()));
     }
 
     /** @throws glimble.server.problems.NotThere if there is no such revision */
@@ -157,8 +179,8 @@ class Proofs {
     }
 
     void stop(long graphic, int revision) {
-        ProofRun run = running.get(new Revision(graphic, revision));
-        if (run != null) run.stop();
+        Running one = running.get(new Revision(graphic, revision));
+        if (one != null) one.run.stop();
     }
 
     Optional<String> names(long graphic) {

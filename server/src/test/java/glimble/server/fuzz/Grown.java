@@ -74,6 +74,7 @@ public final class Grown {
         all.put("swap", Grown::swap);
         all.put("series", Grown::series);
         all.put("spoken", Grown::spoken);
+        all.put("dials", Grown::dials);
         return all;
     }
 
@@ -87,6 +88,8 @@ public final class Grown {
         ArrayNode fillings = request.putArray("values");
         for (int i = 0; i < values; i++) filling(fillings.addObject());
         request.put("length", length);
+        ObjectNode set = request.putObject("dials");
+        document.path("dials").forEach(dial -> set.put(dial.get("key").asString(), "#00000" + (set.size() % 9 + 1)));
         return request.toString();
     }
 
@@ -298,6 +301,20 @@ public final class Grown {
         text = captions.append("Wu").toString();
         ObjectNode deal = move("in", "spoken", "text", 100).putObject("deal");
         deal.put("over", "letters").put("spoken", 5_000).put("before", 1_000);
+    }
+
+    private void dials() {
+        ArrayNode dials = document.putArray("dials");
+        for (int i = 0; i < Limits.DIALS && !isFull(); i++) {
+            String key = "d" + i;
+            ObjectNode part = box(key).put("fill", "#000000");
+            ObjectNode dial =
+                    dials.addObject().put("key", key).put("label", key).put("kind", "colour");
+            dial.put("value", "#000000");
+            for (int j = 0; j < Limits.SETTINGS; j++) dial.withArray("options").add(String.format("#%06X", j));
+            dial.putArray("sets").add("parts/" + part.get("key").asString() + "/fill");
+        }
+        if (dials.isEmpty()) document.remove("dials");
     }
 
     private void longMoves() {

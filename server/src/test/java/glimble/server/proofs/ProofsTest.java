@@ -13,6 +13,7 @@ import glimble.server.graphics.GraphicStore;
 import glimble.server.graphics.StoredGraphic;
 import glimble.server.house.HouseStore;
 import glimble.server.pictures.PictureStore;
+import glimble.server.work.Quiet;
 import glimble.typeset.JdkTypesetter;
 import java.time.Clock;
 import java.time.Instant;
@@ -52,7 +53,8 @@ class ProofsTest {
                 pictures,
                 new JdkTypesetter(),
                 JsonMapper.builder().build(),
-                Clock.systemUTC());
+                Clock.systemUTC(),
+                new Quiet());
     }
 
     private static StoredGraphic stored(String document) {
