@@ -32,10 +32,10 @@ import tools.jackson.databind.json.JsonMapper;
 @Service
 class Proofs {
     private static final Logger LOG = LoggerFactory.getLogger(Proofs.class);
-    /** Nanoseconds for which whoever has looked at a proof waits for it. */
+    /** Nanoseconds for which whoever has looked at a proof waits. */
     private static final long LOOKED = 5_000_000_000L;
     /** ms by which one filling is put off at most. */
-    private static final long PATIENCE = 1_000;
+    private static final long PATIENCE = 300;
 
     private final ProofMapper mapper;
     private final GraphicStore store;
@@ -45,23 +45,13 @@ class Proofs {
     private final JsonMapper json;
     private final Clock clock;
     private final Quiet quiet;
-    private final Map<Revision, Running> running = new ConcurrentHashMap<>();
+    private final Map<Revision, ProofRun> running = new ConcurrentHashMap<>();
+    /** When anybody wanted to know of any proof last, nanoseconds. */
+    private volatile long looked = System.nanoTime() - LOOKED;
+
     private volatile boolean closing;
 
     private record Revision(long graphic, int number) {}
-
-    /** Whoever looks at it has it go on at once; otherwise it takes its time while anybody waits for anything else. */
-    private final class Running {
-        final ProofRun run;
-        volatile long looked = System.nanoTime() - LOOKED;
-
-        Running(ProofRun run) {
-            this.run = run;
-            run.setPace(() -> {
-                if (System.nanoTime() - looked > LOOKED) quiet.await(PATIENCE);
-            });
-        }
-    }
 
     /** What was begun is to be done again after the next start. */
     private static final class Closing extends RuntimeException {}
@@ -88,7 +78,7 @@ class Proofs {
     /** Ends what runs soon, without keeping it. */
     void close() {
         closing = true;
-        running.values().forEach(one -> one.run.stop());
+        running.values().forEach(ProofRun::stop);
     }
 
     private ProofRun run(long id, int revision) {
@@ -124,7 +114,8 @@ class Proofs {
         Revision of = new Revision(graphic, revision);
         try {
             ProofRun run = run(graphic, revision);
-            running.put(of, new Running(run));
+            run.setPace(this::inTurn);
+            running.put(of, run);
             if (closing) throw new Closing();
             ProofAnswer answer = ProofAnswer.of(graphic, revision, run.run());
             if (closing) throw new Closing();
@@ -146,7 +137,13 @@ class Proofs {
         mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
     }
 
+    /** While anybody looks at proofs they go on at once; otherwise they take their time while anybody waits for anything else. */
+    private void inTurn() throws InterruptedException {
+        if (System.nanoTime() - looked > LOOKED) quiet.await(PATIENCE);
+    }
+
     List<ProofNote> current() {
+        looked = System.nanoTime();
         return mapper.current();
     }
 
@@ -162,9 +159,9 @@ class Proofs {
 
     /** Where one that is being made here stands; empty if none is. */
     Optional<ProofAnswer> standing(long graphic, int revision) {
-        Optional<Running> of = Optional.ofNullable(running.get(new Revision(graphic, revision)));
-        of.ifPresent(one -> one.looked = System.nanoTime());
-        return of.map(one -> ProofAnswer.of(graphic, revision, one.run.standing()));
+        looked = System.nanoTime();
+        return Optional.ofNullable(running.get(new Revision(graphic, revision)))
+                .map(run -> ProofAnswer.of(graphic, revision, run.standing()));
     }
 
     /** @throws glimble.server.problems.NotThere if there is no such revision */
@@ -179,8 +176,8 @@ class Proofs {
     }
 
     void stop(long graphic, int revision) {
-        Running one = running.get(new Revision(graphic, revision));
-        if (one != null) one.run.stop();
+        ProofRun run = running.get(new Revision(graphic, revision));
+        if (run != null) run.stop();
     }
 
     Optional<String> names(long graphic) {
