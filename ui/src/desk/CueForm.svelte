@@ -201,7 +201,7 @@
 
   .pair {
     display: grid;
-    grid-template-columns: 52px 1fr 104px;
+    grid-template-columns: 52px minmax(0, 1fr) 104px;
     gap: 0 10px;
     align-items: start;
   }

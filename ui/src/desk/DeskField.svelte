@@ -320,6 +320,7 @@
     display: flex;
     gap: 10px;
     align-items: baseline;
+    min-width: 0;
     margin: 0;
     padding: 4px 10px;
     border-left: 3px solid var(--accent);

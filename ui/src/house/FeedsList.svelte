@@ -33,7 +33,7 @@
 <div class="section"><h2>Feeds</h2></div>
 <section class="surface" aria-label="Feeds">
   <p class="muted">Data of others, as JSON or CSV, that a cue may follow on the desk.</p>
-  <ul>
+  <ul class="feeds">
     {#each all as feed (feed.id)}
       <li>
         <strong>{feed.name}</strong>
@@ -81,7 +81,7 @@
     padding: 16px;
   }
 
-  ul {
+  section .feeds {
     display: block;
     margin: 0 0 10px;
     padding: 0;

@@ -78,11 +78,11 @@ class FollowTaskIT {
         awaitOnAir("31.2");
 
         press(feed, "Malformed");
-        assertThat(desk.standing()).containsText("Stands as it was: what it sends cannot be read");
+        assertThat(desk.standing()).containsText("Results: what it sends cannot be read");
         assertThat(desk.form().getByRole(AriaRole.ALERT)).containsText("cannot be read");
         press(feed, "Next run");
         press(feed, "Gone");
-        assertThat(desk.standing()).containsText("Stands as it was: it cannot be reached");
+        assertThat(desk.standing()).containsText("Results: it cannot be reached. What stands stays.");
         awaitOnAir("31.2");
         press(feed, "None");
         assertThat(desk.form().locator("[data-field='score 2']")).containsText("30.5");

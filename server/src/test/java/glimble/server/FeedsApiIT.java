@@ -217,7 +217,7 @@ class FeedsApiIT {
                 FeedsApiIT::stands,
                 shows -> shows.at("/values/score 1").asString("").equals("12.0"));
         says = "[{\"name\": \"Wu\", \"sco";
-        assertThat(fault("cannot be read")).startsWith("Stands as it was: ");
+        assertThat(fault("cannot be read")).startsWith("feed ").endsWith(". What stands stays.");
         says = "[{\"name\": \"Wu\", \"score\": \"99.0\"}]";
         status = 503;
         fault("answers 503");

@@ -114,24 +114,24 @@ class Following implements SmartLifecycle {
         Optional<Feed> feed = feeds.find(follow.feed());
         if (feed.isEmpty()) return Optional.empty();
         FeedState state = feeds.state(feed.get());
-        Optional<String> fault = state.fault().map(why -> "Stands as it was: " + why + ".");
+        Optional<String> fault = state.fault().map(why -> stays(feed.get(), ": " + why));
         if (fault.isEmpty() && state.readAt().isPresent()) {
-            fault = changed(output, berth, shows, follow, feed.get().name(), state);
+            fault = changed(output, berth, shows, follow, feed.get(), state);
         }
         return Optional.of(new FollowNote(feed.get().name(), fault));
     }
 
     /** Changes what stands if the feed says something else; what keeps it from that, a sentence. */
     private Optional<String> changed(
-            long output, AirState.BerthState berth, Shows shows, Follow follow, String feed, FeedState state) {
+            long output, AirState.BerthState berth, Shows shows, Follow follow, Feed feed, FeedState state) {
         Follow.Followed followed = follow.over(shows.values(), state.rows());
         if (!followed.missing().isEmpty()) {
-            return Optional.of("Stands as it was: the feed " + String.join("; ", followed.missing()) + ".");
+            return Optional.of(stays(feed, " " + String.join("; ", followed.missing())));
         }
         if (followed.values().equals(shows.values())) return Optional.empty();
         Graphic graphic = designs.of(shows.graphic(), shows.revision());
         List<CueCheck.Wrong> wrong = CueCheck.wrong(graphic, followed.values(), typesetter.writing());
-        if (!wrong.isEmpty()) return Optional.of("Stands as it was: " + said(graphic, wrong) + ".");
+        if (!wrong.isEmpty()) return Optional.of(stays(feed, ": " + said(graphic, wrong)));
         String place = output + "/" + berth.berth();
         boolean early = clock.now() - changed.getOrDefault(place, 0L) < follow.seconds() * 1_000L;
         if (early) return Optional.empty();
@@ -148,7 +148,7 @@ class Following implements SmartLifecycle {
                 shows.sheet(),
                 shows.cue(),
                 shows.number(),
-                "feed " + feed);
+                "feed " + feed.name());
         try {
             air.act(output, act, Budget.ofRequest());
             screens.tell(output);
@@ -157,6 +157,10 @@ class Following implements SmartLifecycle {
             changed.remove(place);
         }
         return Optional.empty();
+    }
+
+    private static String stays(Feed feed, String why) {
+        return feed.name() + why + ". What stands stays.";
     }
 
     private static String said(Graphic graphic, List<CueCheck.Wrong> wrong) {
