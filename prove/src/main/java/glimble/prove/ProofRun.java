@@ -15,6 +15,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.Future;
 import java.util.concurrent.atomic.AtomicInteger;
+import java.util.function.Supplier;
 
 /** Proves a graphic with many fillings, as many at a time as there are processors. Can be watched and stopped. */
 public final class ProofRun {
@@ -33,7 +34,7 @@ public final class ProofRun {
     private final Findings findings;
     private final AtomicInteger next = new AtomicInteger();
     private final AtomicInteger done = new AtomicInteger();
-    private volatile Pace pace = () -> {};
+    private volatile Pace pace = Supplier::get;
     private volatile boolean stopped;
     private volatile boolean finished;
 
@@ -98,10 +99,14 @@ public final class ProofRun {
         }
     }
 
-    /** What each next filling waits for. */
+    /** When each filling has its turn. */
     public interface Pace {
-        /** @throws InterruptedException if it is not to go on */
-        void next() throws InterruptedException;
+        /**
+         * Does one of many pieces of work.
+         *
+         * @throws InterruptedException if it is not to go on
+         */
+        List<Fault> turn(Supplier<List<Fault>> work) throws InterruptedException;
     }
 
     public void setPace(Pace other) {
@@ -150,8 +155,8 @@ public final class ProofRun {
 
     private Void work() throws InterruptedException {
         for (int i = next.getAndIncrement(); i < fillings.size() && !stopped; i = next.getAndIncrement()) {
-            pace.next();
-            List<Fault> faults = prover.faults(fillings.get(i));
+            Filling filling = fillings.get(i);
+            List<Fault> faults = pace.turn(() -> prover.faults(filling));
             synchronized (findings) {
                 findings.add(i, faults);
             }
@@ -160,11 +165,10 @@ public final class ProofRun {
         return null;
     }
 
-    private void reduce() throws InterruptedException {
+    private void reduce() {
         List<Finding> open = standing().findings();
         Budget budget = new Budget(MOST, () -> true);
         for (int i = 0; i < Math.min(REDUCED, open.size()) && !stopped; i++) {
-            pace.next();
             Fault.Cause cause = open.get(i).worst().cause();
             Filling least = Reducer.reduced(prover, fillings.get(open.get(i).trial()), cause, budget);
             synchronized (findings) {

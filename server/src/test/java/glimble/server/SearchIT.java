@@ -120,11 +120,12 @@ class SearchIT {
     }
 
     private void ask(String what, String path, String body) {
-        // What others do meanwhile counts too, so the least of three is what it takes.
+        // What others do meanwhile counts too, so the least of five is what it takes.
         String wrong = "";
-        for (int attempt = 0; attempt < 3; attempt++) {
+        for (int attempt = 0; attempt < 5; attempt++) {
             wrong = asked(what, path, body);
             if (wrong.isEmpty()) return;
+            LockSupport.parkNanos(BETWEEN * attempt);
         }
         faults.add(wrong);
     }

@@ -2,6 +2,7 @@ package glimble.server.proofs;
 
 import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
+import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Fillings;
 import glimble.proof.Prover;
@@ -21,6 +22,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.Semaphore;
+import java.util.function.Supplier;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -46,6 +49,7 @@ class Proofs {
     private final Clock clock;
     private final Quiet quiet;
     private final Map<Revision, ProofRun> running = new ConcurrentHashMap<>();
+    private final Semaphore behind = new Semaphore(1);
     /** When anybody wanted to know of any proof last, nanoseconds. */
     private volatile long looked = System.nanoTime() - LOOKED;
 
@@ -137,9 +141,18 @@ class Proofs {
         mapper.keep(answer.note(), json.writeValueAsString(answer), clock.instant());
     }
 
-    /** While anybody looks at proofs they go on at once; otherwise they take their time while anybody waits for anything else. */
-    private void inTurn() throws InterruptedException {
-        if (System.nanoTime() - looked > LOOKED) quiet.await(PATIENCE);
+    /**
+     * While anybody looks at proofs they take all there is; otherwise one processor, and their time while anybody waits for anything else.
+     */
+    private List<Fault> inTurn(Supplier<List<Fault>> filling) throws InterruptedException {
+        if (System.nanoTime() - looked < LOOKED) return filling.get();
+        behind.acquire();
+        try {
+            quiet.await(PATIENCE);
+            return filling.get();
+        } finally {
+            behind.release();
+        }
     }
 
     List<ProofNote> current() {
