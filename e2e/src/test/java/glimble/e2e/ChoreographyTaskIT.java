@@ -36,7 +36,7 @@ class ChoreographyTaskIT {
     /** The floor with a demo graphic that has no motion yet. */
     private static SheetPage still(String demo, String name) {
         ObjectNode document = (ObjectNode) JSON.readTree(DemoGraphics.named(demo));
-        document.put("name", name).remove(List.of("in", "loop", "out"));
+        document.put("name", name).remove(List.of("in", "loop", "out", "dials"));
         return new SheetPage(FloorPage.added(browser.page(), document));
     }
 
