@@ -222,7 +222,7 @@ class CrashIT {
         takeThree();
         List<String> standing = standing();
         assertThat(standing).hasSize(3);
-        int rounds = Integer.getInteger("crash.rounds", 2);
+        int rounds = Integer.getInteger("crash.rounds", 1);
         for (int round = 0; round < rounds; round++) {
             during(savers, () -> {
                 application.destroyForcibly().waitFor();
