@@ -42,7 +42,7 @@ public final class Fuzzing {
         requests = new FuzzRequests(address, api, new JdkTypesetter().fonts(), seed);
     }
 
-    /** @param count how many; 0 for as many as go within a minute */
+    /** @param count how many; 0 for as many as go within 40 s */
     public void run(int count) {
         long began = System.nanoTime();
         for (int i = 0; count == 0 ? System.nanoTime() - began < LONG_ENOUGH : i < count; i++) one(i);
