@@ -48,6 +48,8 @@ class CrashIT {
     @BeforeAll
     static void start() throws Exception {
         port = Packaged.freePort();
+        // What a run before left that was killed itself is of no account.
+        shell("DB_HOME='" + DATABASE + "' stop_database; rm -rf '" + DATABASE + "'");
         startDatabase();
         startApplication();
     }
