@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Dial } from '../api/types';
   import { house } from '../house/house.svelte';
+  import { typedNumber } from '../sheet/pieces/typed';
   import { designedSetting, isNumber, limitsOf, optionsOf, settingOf } from './settings';
 
   interface Props {
@@ -18,9 +19,8 @@
   const stands = $derived(settingOf(dial, setting));
   const options = $derived(optionsOf(dial));
   const isSet = $derived(setting !== '' && setting !== designedSetting(dial));
-  const number = $derived(Number(stands.replace(',', '.').replace('−', '-')));
   /** Letters may be typed that are no number yet. */
-  const pulled = $derived(Number.isNaN(number) ? Number(dial.value) : number);
+  const pulled = $derived(typedNumber(stands) ?? Number(dial.value));
 
   function change(next: string) {
     onchange(next.trim() === designedSetting(dial) ? '' : next);

@@ -7,6 +7,7 @@
   import NumberPiece from '../sheet/pieces/NumberPiece.svelte';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';
   import { setContext } from 'svelte';
+  import { isNumber } from './settings';
 
   interface Props {
     floor: FloorState;
@@ -91,7 +92,7 @@
           value={dial.label}
           onchange={(label) => change(dial.key, { label })}
         />
-        {#if dial.kind === 'number' || dial.kind === 'length'}
+        {#if isNumber(dial)}
           from
           <NumberPiece
             label="Least of {dial.key}"

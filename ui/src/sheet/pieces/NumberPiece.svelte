@@ -3,6 +3,7 @@
   import { beginAct, endAct } from '../../floor/acts';
   import type { Piece } from '../../dials/offer';
   import { live } from './live';
+  import { typedNumber } from './typed';
 
   interface Props {
     label: string;
@@ -19,11 +20,6 @@
   const COARSE = 10;
   /** px of the screen for one step while it is pulled. */
   const PULL = 4;
-
-  function read(text: string): number | undefined {
-    const typed = Number(text.replace(',', '.').replace('−', '-'));
-    return text.trim() === '' || Number.isNaN(typed) ? undefined : typed;
-  }
 
   function stepped(from: number, steps: number): number {
     return Math.round((from + steps) * 1000) / 1000;
@@ -85,7 +81,7 @@
   inputmode="decimal"
   autocomplete="off"
   value={String(value)}
-  use:live={{ value, read, write: String, change: onchange, whenDone }}
+  use:live={{ value, read: typedNumber, write: String, change: onchange, whenDone }}
   onkeydown={key}
   onwheel={wheel}
   onpointerdown={take}

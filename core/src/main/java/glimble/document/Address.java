@@ -1,6 +1,6 @@
 package glimble.document;
 
-import glimble.graphic.Dial;
+import glimble.graphic.Places;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -16,7 +16,7 @@ final class Address {
     /** What stands at a place; null if nothing does. */
     static Tree at(Tree tree, String address) {
         Tree at = tree;
-        for (String name : address.split(Dial.SLASH, -1)) {
+        for (String name : address.split(Places.SLASH, -1)) {
             at = child(at, name);
             if (at == null) return null;
         }
@@ -25,7 +25,7 @@ final class Address {
 
     /** The tree with another value at a place, which need not be filled yet; null if there is nothing that could hold it. */
     static Tree with(Tree tree, String address, Tree value) {
-        int slash = address.indexOf(Dial.SLASH);
+        int slash = address.indexOf(Places.SLASH);
         if (slash < 0) return put(tree, address, value);
         String name = address.substring(0, slash);
         Tree child = child(tree, name);

@@ -3,6 +3,7 @@ package glimble.document;
 import glimble.dial.Settings;
 import glimble.graphic.Dial;
 import glimble.graphic.Limits;
+import glimble.graphic.Places;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -28,7 +29,7 @@ final class DialReader {
     private static Dial dial(Spot spot) {
         spot.only("key", "label", "kind", "value", "least", "most", "step", "unit", "options", "sets");
         Dial.Kind kind = spot.choice("kind", Dial.Kind.values(), Dial.Kind::word);
-        boolean number = kind == Dial.Kind.NUMBER || kind == Dial.Kind.LENGTH;
+        boolean number = kind.isNumber();
         double least = number ? spot.number("least", -Limits.PX, Limits.PX) : 0;
         double most = number ? spot.number("most", -Limits.PX, Limits.PX) : 0;
         double step = number ? spot.number("step", 0.001, Limits.PX, 1) : 1;
@@ -37,7 +38,7 @@ final class DialReader {
         if (kind == Dial.Kind.LENGTH && !whole) spot.problem("a length is set in whole frames");
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.SETTINGS)) options.add(item.text(Limits.KEY));
-        if (!number && kind != Dial.Kind.SWITCH && options.size() < 2) {
+        if (kind.isText() && options.size() < 2) {
             spot.at("options").problem("must be two or more, for operators to choose from");
         }
         List<String> sets = new ArrayList<>();
@@ -62,11 +63,10 @@ final class DialReader {
 
     private static String place(Spot spot, Dial.Kind kind) {
         String place = spot.text(Limits.HINT);
-        String first = place.split(Dial.SLASH, 2)[0];
-        String last = place.substring(place.lastIndexOf(Dial.SLASH) + 1);
-        boolean text = kind == Dial.Kind.COLOUR || kind == Dial.Kind.CHOICE;
+        String first = place.split(Places.SLASH, 2)[0];
+        String last = place.substring(place.lastIndexOf(Places.SLASH) + 1);
         if (!WITHIN.contains(first)) spot.problem("must begin with parts, in, loop, out, swap or variants");
-        else if (text && REFERENCES.contains(last)) {
+        else if (kind.isText() && REFERENCES.contains(last)) {
             spot.problem("'" + last + "' holds the document together and cannot be set by operators");
         }
         return place;
@@ -96,7 +96,7 @@ final class DialReader {
         if (dial.isNumber()) {
             maker.put("least", dial.least()).put("most", dial.most()).putUnless(1, "step", dial.step());
             if (!dial.unit().isEmpty()) maker.put("unit", dial.unit());
-        } else if (dial.kind() != Dial.Kind.SWITCH) {
+        } else if (dial.kind().isText()) {
             maker.putUnlessEmpty("options", texts(dial.options()));
         }
         return maker.putUnlessEmpty("sets", texts(dial.sets())).made();

@@ -94,8 +94,7 @@ public final class Dialled {
             return whole || dial.kind() == Dial.Kind.NUMBER ? NumberWords.of(number.number()) : null;
         }
         if (leaf instanceof Tree.Flag flag && dial.kind() == Dial.Kind.SWITCH) return flag.flag() ? Dial.ON : Dial.OFF;
-        boolean text = dial.kind() == Dial.Kind.COLOUR || dial.kind() == Dial.Kind.CHOICE;
-        return leaf instanceof Tree.Text given && text ? given.text() : null;
+        return leaf instanceof Tree.Text given && dial.kind().isText() ? given.text() : null;
     }
 
     /** What stands in the document for a setting that may be set. */

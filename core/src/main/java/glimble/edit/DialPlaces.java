@@ -1,7 +1,7 @@
 package glimble.edit;
 
-import glimble.graphic.Dial;
 import glimble.graphic.PhaseName;
+import glimble.graphic.Places;
 import java.util.function.UnaryOperator;
 
 /** What the places that dials set are called once something has another name. */
@@ -10,17 +10,16 @@ final class DialPlaces {
 
     /** How parts stand in variants, and how long they are delayed, is called by them too. */
     static UnaryOperator<String> ofPart(String key, String to) {
-        UnaryOperator<String> part = beginning("parts/" + key, "parts/" + to);
-        return place -> part.apply(place)
-                .replace("/delays/" + key + Dial.SLASH, "/delays/" + to + Dial.SLASH)
-                .replace("/steps/" + key + Dial.SLASH, "/steps/" + to + Dial.SLASH)
+        return place -> Places.moved(place, Places.part(key), Places.part(to))
+                .replace("/delays/" + key + Places.SLASH, "/delays/" + to + Places.SLASH)
+                .replace("/steps/" + key + Places.SLASH, "/steps/" + to + Places.SLASH)
                 .replace("/stands/" + key + " x/", "/stands/" + to + " x/")
                 .replace("/stands/" + key + " y/", "/stands/" + to + " y/");
     }
 
     static UnaryOperator<String> ofMove(PhaseName phase, String key, String to) {
-        String moves = phase.path().replace(".", Dial.SLASH) + "/moves/";
-        return beginning(moves + key, moves + to);
+        String of = Places.phase(phase);
+        return place -> Places.moved(place, Places.move(of, key), Places.move(of, to));
     }
 
     /** The halves of a swap share their name. */
@@ -32,11 +31,6 @@ final class DialPlaces {
     }
 
     private static UnaryOperator<String> variant(PhaseName phase, String name, String to) {
-        String variants = "variants/" + phase.word() + " ";
-        return beginning(variants + name, variants + to);
-    }
-
-    private static UnaryOperator<String> beginning(String with, String instead) {
-        return place -> place.startsWith(with + Dial.SLASH) ? instead + place.substring(with.length()) : place;
+        return place -> Places.moved(place, Places.variant(phase, name), Places.variant(phase, to));
     }
 }

@@ -1,5 +1,6 @@
 package glimble.edit;
 
+import glimble.graphic.Axis;
 import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
@@ -7,6 +8,7 @@ import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.Places;
 import glimble.graphic.Timing;
 import glimble.graphic.Variant;
 import glimble.text.FreshName;
@@ -152,16 +154,16 @@ final class PartDuplication {
     /** What sets something of a part or its moves, sets it of their copies. */
     private List<Dial> dials(Graphic graphic) {
         Map<String, String> places = new LinkedHashMap<>();
-        names.forEach((original, copy) -> places.put("parts/" + original, "parts/" + copy));
+        names.forEach((original, copy) -> places.put(Places.part(original), Places.part(copy)));
         for (Phase phase : graphic.phases()) {
-            addMoves(places, phase, phase.name().path().replace(".", Dial.SLASH));
+            addMoves(places, phase, Places.phase(phase.name()));
         }
         for (Variant variant : graphic.variants()) {
-            String of = "variants/" + variant.phase().name().word() + " " + variant.name();
+            String of = Places.variant(variant);
             addMoves(places, variant.phase(), of);
             names.forEach((original, copy) -> {
-                for (String axis : List.of(" x", " y")) {
-                    places.put(of + "/stands/" + original + axis, of + "/stands/" + copy + axis);
+                for (Axis axis : Axis.values()) {
+                    places.put(Places.stand(of, original, axis), Places.stand(of, copy, axis));
                 }
             });
         }
@@ -169,15 +171,15 @@ final class PartDuplication {
     }
 
     private void addMoves(Map<String, String> places, Phase phase, String of) {
-        copies(phase.moves()).forEach((move, copy) -> places.put(of + "/moves/" + move, of + "/moves/" + copy));
-        names.forEach((original, copy) -> places.put(of + "/delays/" + original, of + "/delays/" + copy));
+        copies(phase.moves()).forEach((move, copy) -> places.put(Places.move(of, move), Places.move(of, copy)));
+        names.forEach((original, copy) -> places.put(Places.delay(of, original), Places.delay(of, copy)));
     }
 
     private static Dial dial(Dial dial, Map<String, String> places) {
         Set<String> sets = new LinkedHashSet<>(dial.sets());
         for (String place : dial.sets()) {
             places.forEach((original, copy) -> {
-                if (place.startsWith(original + Dial.SLASH)) sets.add(copy + place.substring(original.length()));
+                if (Places.isIn(place, original)) sets.add(Places.moved(place, original, copy));
             });
         }
         return sets.size() <= Limits.SETS ? dial.withSets(List.copyOf(sets)) : dial;

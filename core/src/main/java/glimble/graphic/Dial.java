@@ -48,6 +48,15 @@ public record Dial(
         public String word() {
             return word;
         }
+
+        public boolean isNumber() {
+            return this == NUMBER || this == LENGTH;
+        }
+
+        /** Whether a text stands in the document. */
+        public boolean isText() {
+            return this == COLOUR || this == CHOICE;
+        }
     }
 
     public static final String ON = "on";
@@ -55,16 +64,13 @@ public record Dial(
     /** The unit of numbers that scale with the frame. */
     public static final String PX = "px";
 
-    /** Between the names of a place. */
-    public static final String SLASH = "/";
-
     public Dial {
         options = kind == Kind.SWITCH ? List.of(ON, OFF) : List.copyOf(options);
         sets = List.copyOf(sets);
     }
 
     public boolean isNumber() {
-        return kind == Kind.NUMBER || kind == Kind.LENGTH;
+        return kind.isNumber();
     }
 
     public Dial withSets(List<String> others) {

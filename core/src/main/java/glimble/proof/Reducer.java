@@ -11,8 +11,9 @@ import java.util.TreeMap;
 import java.util.function.Predicate;
 
 /**
- * Reduces a filling to the least that still shows a fault: dials are left as designed, fields are emptied one after the other, then texts are halved, and cut letter
- * by letter, as long as it stays. What is found is small, though another way might have led to something smaller still.
+ * Reduces a filling to the least that still shows a fault: dials are left as designed, fields are emptied one after the other, then texts
+ * are halved, and cut letter by letter, as long as it stays. What is found is small, though another way might have led to something smaller
+ * still.
  */
 public final class Reducer {
     /** Fillings that are tried at most. */

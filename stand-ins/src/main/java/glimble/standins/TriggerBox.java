@@ -20,6 +20,9 @@ final class TriggerBox {
     private static final int OUTPUT = 1;
 
     private final Application application;
+    /** Of the sheet whose cues were read last. */
+    private long sheet;
+
     private int next;
     private String said = "";
 
@@ -81,22 +84,20 @@ final class TriggerBox {
     }
 
     private JsonNode cues() throws Application.Failed {
-        for (JsonNode sheet : application.get("/api/sheets")) {
-            if (sheet.path("aside").asBoolean(false)) continue;
-            id = sheet.path("id").asLong();
-            return application.get("/api/sheets/" + id).path("sheet").path("cues");
+        for (JsonNode one : application.get("/api/sheets")) {
+            if (one.path("aside").asBoolean(false)) continue;
+            sheet = one.path("id").asLong();
+            return application.get("/api/sheets/" + sheet).path("sheet").path("cues");
         }
         throw new Application.Failed("There is no cue sheet.");
     }
-
-    private long id;
 
     private Map<String, Object> filling(JsonNode cue) {
         Map<String, Object> filling = new LinkedHashMap<>();
         for (String member : List.of("graphic", "revision", "values", "dials", "number")) {
             filling.put(member, cue.get(member));
         }
-        filling.put("sheet", id);
+        filling.put("sheet", sheet);
         filling.put("cue", cue.get("id"));
         return filling;
     }

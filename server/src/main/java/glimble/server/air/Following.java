@@ -47,6 +47,7 @@ class Following implements SmartLifecycle {
     /** When something was changed by a feed last, ms since 1970, by output and berth. */
     private final Map<String, Long> changed = new HashMap<>();
 
+    private List<Output> outputs = List.of();
     private volatile boolean running;
 
     Following(
@@ -76,7 +77,9 @@ class Following implements SmartLifecycle {
 
     private void look() {
         try {
-            for (Output output : air.outputs()) look(output.id());
+            // None is added while the server runs.
+            if (outputs.isEmpty()) outputs = air.outputs();
+            for (Output output : outputs) look(output.id());
         } catch (RuntimeException e) {
             // While the database is away, say, what stands stays.
             LOG.debug("Feeds are not followed for now: {}", e.getMessage());
