@@ -1,6 +1,8 @@
 package glimble;
 
+import glimble.text.DirectedRun;
 import glimble.text.Writing;
+import java.util.List;
 import java.util.Locale;
 import java.util.stream.IntStream;
 
@@ -31,5 +33,15 @@ public final class PlainWriting implements Writing {
     @Override
     public String capitals(String text, String language) {
         return text.toUpperCase(Locale.forLanguageTag(language));
+    }
+
+    @Override
+    public List<DirectedRun> directions(String text) {
+        return List.of(new DirectedRun(0, text.length(), false));
+    }
+
+    @Override
+    public boolean joins(int point) {
+        return false;
     }
 }

@@ -1,6 +1,8 @@
 package glimble.text;
 
-/** What Unicode says of writing: letters, where lines may be broken, and capitals. */
+import java.util.List;
+
+/** What Unicode says of writing: letters, where lines may be broken, directions, and capitals. */
 public interface Writing {
 
     /**
@@ -23,4 +25,13 @@ public interface Writing {
      * @param language BCP 47; empty for none in particular
      */
     String capitals(String text, String language);
+
+    /**
+     * The runs of one direction of a line, as they stand from left to right; the line itself goes the way of its first letter that has one.
+     * Source: UAX 9.
+     */
+    List<DirectedRun> directions(String text);
+
+    /** Whether a letter is drawn joined with its neighbours, so that apart they would be torn. */
+    boolean joins(int point);
 }

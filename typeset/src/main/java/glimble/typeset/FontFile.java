@@ -1,5 +1,8 @@
 package glimble.typeset;
 
+import glimble.text.FontFace;
+import glimble.text.Ink;
+import glimble.text.ShapedPiece;
 import java.awt.Font;
 import java.awt.FontFormatException;
 import java.awt.Shape;
@@ -7,12 +10,14 @@ import java.awt.font.FontRenderContext;
 import java.awt.font.GlyphVector;
 import java.awt.font.LineMetrics;
 import java.awt.font.TextAttribute;
+import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.ByteBuffer;
+import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.zip.CRC32;
@@ -21,9 +26,11 @@ import java.util.zip.CRC32;
  * A font loaded at a size of its units per em: one px is one unit, so that nothing is rounded, and any size is a scale of
  * it. Kerning and ligatures are on, metrics fractional. Safe for several threads.
  */
-final class FontFile {
+final class FontFile implements FontFace {
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
     private static final int HEAD_TABLE = 0x68656164;
+    /** Ids the JDK gives to characters without a glyph, such as direction marks. */
+    private static final int INVISIBLE = 0xFFFE;
     /** The end of Latin Extended-A: letters up to here are usual. */
     private static final int LAST_USUAL = 0x017F;
 
@@ -33,7 +40,7 @@ final class FontFile {
     private final String edition;
     private final double ascent;
     private final double descent;
-    private final Map<Integer, Rectangle2D> inks = new ConcurrentHashMap<>();
+    private final Map<Integer, Ink> inks = new ConcurrentHashMap<>();
 
     FontFile(ShippedFont shipped) {
         byte[] file = bytes(shipped);
@@ -85,7 +92,7 @@ final class FontFile {
         for (int point = '!'; point <= LAST_USUAL; point++) {
             if (!Character.isLetterOrDigit(point) || !font.canDisplay(point)) continue;
             GlyphVector letter = font.createGlyphVector(EXACT, new String(Character.toChars(point)));
-            box = box.createUnion(ink(letter.getGlyphCode(0)));
+            box = box.createUnion(outline(letter.getGlyphCode(0)).getBounds2D());
         }
         return box;
     }
@@ -101,17 +108,18 @@ final class FontFile {
         return edition;
     }
 
-    int unitsPerEm() {
+    @Override
+    public int unitsPerEm() {
         return unitsPerEm;
     }
 
-    /** Units from the top of a line to its baseline: room for every usual letter. */
-    double ascent() {
+    @Override
+    public double ascent() {
         return ascent;
     }
 
-    /** Units from the baseline to the bottom of a line: room for every usual letter. */
-    double descent() {
+    @Override
+    public double descent() {
         return descent;
     }
 
@@ -119,14 +127,40 @@ final class FontFile {
         return font.getNumGlyphs();
     }
 
-    boolean has(int point) {
+    @Override
+    public boolean has(int point) {
         return font.canDisplay(point);
     }
 
-    /** Shapes a piece of text of one direction, with or without ligatures that are a matter of taste; glyphs from left to right, in units. */
-    GlyphVector shape(char[] text, int from, int to, boolean rightToLeft, boolean ligatures) {
+    @Override
+    public ShapedPiece shape(String text, int from, int to, boolean rightToLeft, boolean ligatures) {
         int direction = rightToLeft ? Font.LAYOUT_RIGHT_TO_LEFT : Font.LAYOUT_LEFT_TO_RIGHT;
-        return (ligatures ? font : unligated).layoutGlyphVector(EXACT, text, from, to, direction);
+        GlyphVector shaped =
+                (ligatures ? font : unligated).layoutGlyphVector(EXACT, text.toCharArray(), from, to, direction);
+        int count = shaped.getNumGlyphs();
+        int[] glyphs = new int[count];
+        int[] chars = new int[count];
+        double[] x = new double[count];
+        double[] y = new double[count];
+        double[] advances = new double[count];
+        int seen = 0;
+        for (int i = 0; i < count; i++) {
+            if (shaped.getGlyphCode(i) >= INVISIBLE) continue;
+            Point2D at = shaped.getGlyphPosition(i);
+            glyphs[seen] = shaped.getGlyphCode(i);
+            chars[seen] = shaped.getGlyphCharIndex(i);
+            x[seen] = at.getX();
+            y[seen] = at.getY();
+            advances[seen] = shaped.getGlyphMetrics(i).getAdvanceX();
+            seen++;
+        }
+        return new ShapedPiece(
+                Arrays.copyOf(glyphs, seen),
+                Arrays.copyOf(chars, seen),
+                Arrays.copyOf(x, seen),
+                Arrays.copyOf(y, seen),
+                Arrays.copyOf(advances, seen),
+                shaped.getGlyphPosition(count).getX());
     }
 
     /** The outline of a glyph, units, its origin on the baseline, y downwards. */
@@ -134,8 +168,12 @@ final class FontFile {
         return font.createGlyphVector(EXACT, new int[] {glyph}).getGlyphOutline(0);
     }
 
-    /** The box around an outline, units; empty for a space. */
-    Rectangle2D ink(int glyph) {
-        return inks.computeIfAbsent(glyph, id -> outline(id).getBounds2D());
+    @Override
+    public Ink ink(int glyph) {
+        return inks.computeIfAbsent(glyph, id -> {
+            Rectangle2D box = outline(id).getBounds2D();
+            if (box.isEmpty()) return Ink.NONE;
+            return new Ink(box.getMinX(), box.getMinY(), box.getMaxX(), box.getMaxY());
+        });
     }
 }

@@ -1,5 +1,6 @@
 package glimble.typeset;
 
+import glimble.text.LineLayout;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
 import glimble.text.Writing;

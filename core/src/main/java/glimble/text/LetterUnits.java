@@ -1,7 +1,5 @@
-package glimble.typeset;
+package glimble.text;
 
-import glimble.text.Blank;
-import glimble.text.Writing;
 import java.util.Arrays;
 
 /**
@@ -32,7 +30,7 @@ final class LetterUnits {
             } else {
                 if (spaced && count > 0) word++;
                 spaced = false;
-                boolean joins = joins(point);
+                boolean joins = writing.joins(point);
                 words[count] = word;
                 pieces[count] = joined && joins ? pieces[count - 1] : count;
                 joined = joins;
@@ -44,14 +42,6 @@ final class LetterUnits {
 
     static boolean isSpace(int point) {
         return Character.isWhitespace(point) || Character.isSpaceChar(point);
-    }
-
-    private static boolean joins(int point) {
-        if (!Character.isLetter(point)) return false;
-        return switch (Character.UnicodeScript.of(point)) {
-            case ARABIC, SYRIAC, NKO, MONGOLIAN, MANDAIC, ADLAM, DEVANAGARI, BENGALI, GURMUKHI -> true;
-            default -> false;
-        };
     }
 
     /** For each char the number of its letter, in the order of reading; -1 for none. */

@@ -1,15 +1,5 @@
-package glimble.typeset;
+package glimble.text;
 
-import glimble.text.Blank;
-import glimble.text.GlyphRun;
-import glimble.text.Ink;
-import glimble.text.TextUnit;
-import glimble.text.TypesetLine;
-import glimble.text.Writing;
-import java.awt.font.GlyphVector;
-import java.awt.geom.Point2D;
-import java.awt.geom.Rectangle2D;
-import java.text.Bidi;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.Collections;
@@ -23,14 +13,12 @@ import java.util.stream.IntStream;
  * Lays out one line: splits it into runs of one direction (Unicode bidirectional algorithm) and one font, shapes each, and
  * sets them side by side from left to right.
  */
-final class LineLayout {
-    /** Ids the JDK gives to characters without a glyph, such as direction marks. */
-    private static final int INVISIBLE = 0xFFFE;
+public final class LineLayout {
     /** px; far less than anyone sees. */
     private static final double ROUNDING = 1e-6;
 
     private final List<String> chain;
-    private final Function<String, FontFile> files;
+    private final Function<String, FontFace> files;
     private final Writing writing;
     private final String first;
     private final double size;
@@ -47,14 +35,15 @@ final class LineLayout {
     private int[] pieceOf = {};
 
     private double pen;
-    private Rectangle2D ink;
+    private Ink ink = Ink.NONE;
 
     /**
      * @param chain ids of fonts, the preferred one first
      * @param files loads one of them; only those that are needed are asked for
      * @param tracking px between letters
      */
-    LineLayout(List<String> chain, Function<String, FontFile> files, Writing writing, double size, double tracking) {
+    public LineLayout(
+            List<String> chain, Function<String, FontFace> files, Writing writing, double size, double tracking) {
         this.chain = chain;
         this.files = files;
         this.writing = writing;
@@ -63,18 +52,17 @@ final class LineLayout {
         first = chain.get(0);
     }
 
-    TypesetLine set(String text) {
-        char[] letters = text.toCharArray();
+    public TypesetLine set(String text) {
         double ascent = files.apply(first).ascent() * scale(first);
         double descent = files.apply(first).descent() * scale(first);
-        if (letters.length > 0) {
+        if (!text.isEmpty()) {
             List<Piece> pieces = pieces(text);
             LetterUnits split = new LetterUnits(text, writing);
             unitOf = split.ofChars();
             extents = new double[split.count()][];
             pieceOf = IntStream.range(0, split.count()).map(split::pieceOf).toArray();
             for (Piece piece : pieces) {
-                shape(letters, piece);
+                shape(text, piece);
                 divide(piece);
             }
             for (int i = 0; i < extents.length; i++) {
@@ -83,16 +71,9 @@ final class LineLayout {
             }
         }
         List<String> lacking = List.copyOf(missing);
-        if (ink == null) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs, units, lacking);
+        if (ink.isNone()) return new TypesetLine(pen, ascent, descent, Ink.NONE, runs, units, lacking);
         // Ink that stands out of the line, as stacked accents do, makes the line taller: no box may cut it.
-        return new TypesetLine(
-                pen,
-                orInk(ascent, -ink.getMinY()),
-                orInk(descent, ink.getMaxY()),
-                new Ink(ink.getMinX(), ink.getMinY(), ink.getMaxX(), ink.getMaxY()),
-                runs,
-                units,
-                lacking);
+        return new TypesetLine(pen, orInk(ascent, -ink.top()), orInk(descent, ink.bottom()), ink, runs, units, lacking);
     }
 
     /** Letters without a glyph of their own are part of the ligature before them: they share its extent evenly. */
@@ -136,21 +117,11 @@ final class LineLayout {
 
     /** The pieces of a line in the order in which they stand, from left to right. */
     private List<Piece> pieces(String text) {
-        Bidi bidi = new Bidi(text, Bidi.DIRECTION_DEFAULT_LEFT_TO_RIGHT);
-        int count = bidi.getRunCount();
-        byte[] levels = new byte[count];
-        Integer[] order = new Integer[count];
-        for (int i = 0; i < count; i++) {
-            levels[i] = (byte) bidi.getRunLevel(i);
-            order[i] = i;
-        }
-        Bidi.reorderVisually(levels, 0, order, 0, count);
         String[] fonts = fonts(text);
         List<Piece> pieces = new ArrayList<>();
-        for (int run : order) {
-            boolean rightToLeft = bidi.getRunLevel(run) % 2 == 1;
-            List<Piece> ofRun = split(fonts, bidi.getRunStart(run), bidi.getRunLimit(run), rightToLeft);
-            if (rightToLeft) Collections.reverse(ofRun);
+        for (DirectedRun run : writing.directions(text)) {
+            List<Piece> ofRun = split(fonts, run.from(), run.to(), run.rightToLeft());
+            if (run.rightToLeft()) Collections.reverse(ofRun);
             pieces.addAll(ofRun);
         }
         return pieces;
@@ -197,30 +168,29 @@ final class LineLayout {
         return Character.getType(point) == Character.FORMAT || (point >= 0xFE00 && point <= 0xFE0F);
     }
 
-    private void shape(char[] letters, Piece piece) {
-        FontFile font = files.apply(piece.font());
+    private void shape(String text, Piece piece) {
+        FontFace font = files.apply(piece.font());
         double scale = scale(piece.font());
         // Scripts from right to left are joined; letters drawn apart would be torn.
         double track = piece.rightToLeft() ? 0 : tracking;
-        GlyphVector shaped = font.shape(
-                letters, piece.from(), piece.to(), piece.rightToLeft(), tracking == 0 || piece.rightToLeft());
-        int[] ordinals = ordinals(letters, piece);
-        int[] glyphs = new int[shaped.getNumGlyphs()];
-        double[] x = new double[glyphs.length];
-        double[] y = new double[glyphs.length];
-        int[] unit = new int[glyphs.length];
+        ShapedPiece shaped =
+                font.shape(text, piece.from(), piece.to(), piece.rightToLeft(), tracking == 0 || piece.rightToLeft());
+        int[] ordinals = ordinals(text.substring(piece.from(), piece.to()));
+        int count = shaped.glyphs().length;
+        int[] glyphs = new int[count];
+        double[] x = new double[count];
+        double[] y = new double[count];
+        int[] unit = new int[count];
         int seen = 0;
-        for (int i = 0; i < glyphs.length; i++) {
-            int glyph = shaped.getGlyphCode(i);
-            int letter = shaped.getGlyphCharIndex(i);
-            if (glyph >= INVISIBLE || isMute(letters[piece.from() + letter])) continue;
-            Point2D at = shaped.getGlyphPosition(i);
-            glyphs[seen] = glyph;
-            x[seen] = pen + at.getX() * scale + track * ordinals[letter];
-            y[seen] = at.getY() * scale;
+        for (int i = 0; i < count; i++) {
+            int letter = shaped.chars()[i];
+            if (isMute(text.charAt(piece.from() + letter))) continue;
+            glyphs[seen] = shaped.glyphs()[i];
+            x[seen] = pen + shaped.x()[i] * scale + track * ordinals[letter];
+            y[seen] = shaped.y()[i] * scale;
             unit[seen] = unitOf[piece.from() + letter];
-            extend(unit[seen], x[seen], x[seen] + shaped.getGlyphMetrics(i).getAdvanceX() * scale);
-            addInk(font.ink(glyph), x[seen], y[seen], scale);
+            extend(unit[seen], x[seen], x[seen] + shaped.advances()[i] * scale);
+            ink = ink.around(font.ink(glyphs[seen]).placed(scale, scale, x[seen], y[seen]));
             seen++;
         }
         if (seen > 0) {
@@ -234,9 +204,9 @@ final class LineLayout {
                     Arrays.copyOf(unit, seen)));
         }
         int letterCount = ordinals[ordinals.length - 1];
-        boolean last = piece.to() == letters.length;
+        boolean last = piece.to() == text.length();
         int gaps = last ? Math.max(0, letterCount - 1) : letterCount;
-        pen += shaped.getGlyphPosition(glyphs.length).getX() * scale + track * gaps;
+        pen += shaped.advance() * scale + track * gaps;
     }
 
     private void extend(int unit, double from, double to) {
@@ -248,28 +218,17 @@ final class LineLayout {
     }
 
     /** For each char of a piece, and beyond its last one, how many letters and spaces stand before its own; what shows nothing is none. */
-    private int[] ordinals(char[] letters, Piece piece) {
-        int[] ordinals = new int[piece.to() - piece.from() + 1];
-        String text = new String(letters, piece.from(), ordinals.length - 1);
+    private int[] ordinals(String piece) {
+        int[] ordinals = new int[piece.length() + 1];
         int from = 0;
         int ordinal = 0;
-        for (int to : writing.clusters(text)) {
+        for (int to : writing.clusters(piece)) {
             Arrays.fill(ordinals, from, to, ordinal);
-            String cluster = text.substring(from, to);
+            String cluster = piece.substring(from, to);
             if (!Blank.isBlank(cluster) || LetterUnits.isSpace(cluster.codePointAt(0))) ordinal++;
             from = to;
         }
         ordinals[ordinals.length - 1] = ordinal;
         return ordinals;
-    }
-
-    private void addInk(Rectangle2D glyph, double x, double y, double scale) {
-        if (glyph.isEmpty()) return;
-        Rectangle2D placed = new Rectangle2D.Double(
-                x + glyph.getX() * scale,
-                y + glyph.getY() * scale,
-                glyph.getWidth() * scale,
-                glyph.getHeight() * scale);
-        ink = ink == null ? placed : ink.createUnion(placed);
     }
 }
