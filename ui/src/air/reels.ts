@@ -1,5 +1,5 @@
 import type { Reel } from '../api/types';
-import { ready } from '../player/ready';
+import { ready } from '../api/ready';
 import type { AirState } from './types';
 
 const AGAIN_MS = 500;

@@ -1,6 +1,6 @@
 import { checkFilling, workFilling } from '../api/desk';
 import type { Cue, CueCheck, FilledIn, FillingRequest } from '../api/types';
-import { ready } from '../player/ready';
+import { ready } from '../api/ready';
 
 /** What has been worked out, kept as long as it may be wanted again. */
 const KEPT = 600;

@@ -29,7 +29,7 @@ vi.mock('../api/client', () => ({
     });
   }),
 }));
-vi.mock('../player/outlines', () => ({
+vi.mock('../api/outlines', () => ({
   haveOutlines: () => Promise.resolve(),
   shippedFonts: () => Promise.resolve([]),
 }));

@@ -4,7 +4,7 @@ import { changed } from '../dials/places';
 import { settled } from '../dials/settle';
 import type { Dial, EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
 import { within, type AnyPhase } from '../player/moment';
-import { ready } from '../player/ready';
+import { ready } from '../api/ready';
 import { actNow } from './acts';
 import { Choice } from './choice.svelte';
 import { movedParts, pulled } from './handles';

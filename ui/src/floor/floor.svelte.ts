@@ -15,7 +15,7 @@ import type {
 } from '../api/types';
 import type { Moment } from '../player/moment';
 import { drawnIn, stagesOf } from '../proof/findings';
-import { shippedFonts } from '../player/outlines';
+import { shippedFonts } from '../api/outlines';
 import type { Seen } from '../api/client';
 import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';

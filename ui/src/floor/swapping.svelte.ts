@@ -1,7 +1,7 @@
 import { workOutChanges } from '../api/client';
 import type { Change, Graphic, Played, Reel, Stage, Trial, Values } from '../api/types';
 import type { Moment } from '../player/moment';
-import { ready } from '../player/ready';
+import { ready } from '../api/ready';
 
 /** A stage with what it is called. */
 export interface Stood {

@@ -2,7 +2,7 @@
   import { workOut } from '../api/client';
   import type { Graphic, LetterStyle, Reel } from '../api/types';
   import Picture from '../picture/Picture.svelte';
-  import { ready } from '../player/ready';
+  import { ready } from '../api/ready';
   import { house } from './house.svelte';
 
   interface Props {

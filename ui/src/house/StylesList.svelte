@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { FontInfo, LetterStyle, StyleEntry } from '../api/types';
-  import { shippedFonts } from '../player/outlines';
+  import { shippedFonts } from '../api/outlines';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
   import NumberPiece from '../sheet/pieces/NumberPiece.svelte';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';

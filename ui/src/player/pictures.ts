@@ -1,29 +1,8 @@
-import { pictureAddress } from '../api/drawing';
-import type { Reel } from '../api/types';
-
-/** Pictures by key; their content never changes. One that cannot be loaded is asked for again next time. */
+/** Pictures by key; their content never changes. Whoever has them keeps them here. */
 const images = new Map<string, HTMLImageElement>();
-const loading = new Map<string, Promise<void>>();
 
-function load(key: string): Promise<void> {
-  const image = new Image();
-  image.src = pictureAddress(key);
-  return image.decode().then(
-    () => {
-      images.set(key, image);
-    },
-    () => {
-      loading.delete(key);
-    },
-  );
-}
-
-/** Resolves once every picture of these reels can be drawn, or cannot be had. */
-export async function havePictures(reels: Reel[]): Promise<void> {
-  const keys = new Set(reels.flatMap((reel) => reel.layers).map(({ picture }) => picture));
-  const missing = [...keys].filter((key) => key && !images.has(key));
-  for (const key of missing) if (!loading.has(key)) loading.set(key, load(key));
-  await Promise.all(missing.map((key) => loading.get(key)));
+export function keepPicture(key: string, image: HTMLImageElement): void {
+  images.set(key, image);
 }
 
 export function pictureImage(key: string): HTMLImageElement | undefined {

@@ -3,7 +3,7 @@
   import type { Filling, Finding, Graphic, Reel, Standing, Values } from '../api/types';
   import { around } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
-  import { ready } from '../player/ready';
+  import { ready } from '../api/ready';
   import { drawnIn, stagesOf } from './findings';
   import Outline from './Outline.svelte';
 

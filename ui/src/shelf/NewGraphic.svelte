@@ -4,7 +4,7 @@
   import type { Graphic, Reel, StoredGraphic } from '../api/types';
   import { commonArea } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
-  import { ready } from '../player/ready';
+  import { ready } from '../api/ready';
   import { sampleValues } from '../floor/values';
 
   interface Props {

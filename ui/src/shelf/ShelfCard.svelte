@@ -8,7 +8,7 @@
   import { tagsOf } from './tags';
   import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
   import '../sheet/pieces/pieces.css';
-  import { ready } from '../player/ready';
+  import { ready } from '../api/ready';
 
   interface Props {
     stored: StoredGraphic;

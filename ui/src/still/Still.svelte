@@ -4,7 +4,7 @@
   import { sampleValues } from '../floor/values';
   import { drawReel } from '../player/draw';
   import type { Phase } from '../player/moment';
-  import { ready } from '../player/ready';
+  import { ready } from '../api/ready';
 
   interface Props {
     /** With `from` and `to`, places of trials, it is a frame of the change from the one to the other. */

@@ -91,6 +91,16 @@ public record Berth(List<Play> plays) {
         return replaced(play.left(frame));
     }
 
+    /**
+     * As if what plays had begun so early that at a frame it has come to where its in waits next, or to rest. What waits for another one's out
+     * takes its place at once.
+     */
+    public Berth hurried(long frame) {
+        Optional<Play> waits = waiting(frame);
+        if (waits.isPresent()) return new Berth(List.of(waits.get().from(frame).hurried(frame)));
+        return standing(frame).map(play -> replaced(play.hurried(frame))).orElse(this);
+    }
+
     /** Without what was over before a frame. */
     public Berth since(long frame) {
         int first = 0;

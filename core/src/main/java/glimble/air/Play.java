@@ -114,6 +114,17 @@ public final class Play {
         return new Play(filled, reel, frame, frame, playback, out, changes, stands);
     }
 
+    /** The same, begun so early that at a frame it has come to where its in waits next, or to rest. */
+    Play hurried(long frame) {
+        Playback.Moment moment = at(frame);
+        if (moment.state() != Playback.State.IN) return this;
+        int until = playback.steps().stream()
+                .filter(step -> step > moment.frame())
+                .findFirst()
+                .orElse(playback.in());
+        return from(from - (until - moment.frame()));
+    }
+
     /** The same for a filling that is drawn the same. */
     public Play of(Filled other) {
         return new Play(other, reel, from, since, playback, out, changes, stands);

@@ -5,6 +5,7 @@ import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
 import glimble.graphic.StackPart;
 import glimble.motion.Members;
+import glimble.number.Whole;
 import glimble.rest.Rect;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
@@ -144,6 +145,6 @@ final class Tellings {
     }
 
     private static String px(double number) {
-        return NumberWords.of(Math.rint(number * 10) / 10);
+        return NumberWords.of(Whole.nearest(number * 10) / 10);
     }
 }

@@ -12,6 +12,7 @@ import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
+import glimble.number.Whole;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
 import java.util.Optional;
@@ -82,7 +83,7 @@ final class UsualSwap {
 
     static int frames(Graphic graphic, double seconds) {
         double rate = graphic.frame().rate().perSecond();
-        return Math.max(1, (int) Math.rint(seconds * rate));
+        return Math.max(1, (int) Whole.nearest(seconds * rate));
     }
 
     private static Move move(Graphic graphic, Part part, boolean behind, Toward toward, Ease.Direction direction) {

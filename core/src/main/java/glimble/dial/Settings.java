@@ -1,6 +1,7 @@
 package glimble.dial;
 
 import glimble.graphic.Dial;
+import glimble.number.Whole;
 import glimble.text.NumberWords;
 import glimble.text.TypedNumber;
 import java.util.ArrayList;
@@ -34,7 +35,7 @@ public final class Settings {
     public static double number(Dial dial, String setting) {
         double given = TypedNumber.read(setting).orElse(dial.least());
         if (setting.equals(dial.value())) return given;
-        double stepped = dial.least() + Math.rint((given - dial.least()) / dial.step()) * dial.step();
+        double stepped = dial.least() + Whole.nearest((given - dial.least()) / dial.step()) * dial.step();
         // Sums of fractions of ten are not exact; nobody states more digits than these.
         double exact = TypedNumber.read(NumberWords.of(stepped)).orElse(stepped);
         return Math.max(dial.least(), Math.min(dial.most(), exact));

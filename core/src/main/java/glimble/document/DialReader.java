@@ -4,6 +4,7 @@ import glimble.dial.Settings;
 import glimble.graphic.Dial;
 import glimble.graphic.Limits;
 import glimble.graphic.Places;
+import glimble.number.Whole;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -34,7 +35,7 @@ final class DialReader {
         double most = number ? spot.number("most", -Limits.PX, Limits.PX) : 0;
         double step = number ? spot.number("step", 0.001, Limits.PX, 1) : 1;
         if (number && least >= most) spot.at("most").problem("must be more than the least");
-        boolean whole = least == Math.rint(least) && most == Math.rint(most) && step == Math.rint(step);
+        boolean whole = least == Whole.nearest(least) && most == Whole.nearest(most) && step == Whole.nearest(step);
         if (kind == Dial.Kind.LENGTH && !whole) spot.problem("a length is set in whole frames");
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.SETTINGS)) options.add(item.text(Limits.KEY));

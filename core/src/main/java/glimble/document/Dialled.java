@@ -3,6 +3,7 @@ package glimble.document;
 import glimble.dial.Settings;
 import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
+import glimble.number.Whole;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -90,7 +91,7 @@ public final class Dialled {
     /** A value of the document as a setting; null if it is of another kind. */
     private static String read(Dial dial, Tree leaf) {
         if (leaf instanceof Tree.Num number && dial.isNumber()) {
-            boolean whole = number.number() == Math.rint(number.number());
+            boolean whole = number.number() == Whole.nearest(number.number());
             return whole || dial.kind() == Dial.Kind.NUMBER ? NumberWords.of(number.number()) : null;
         }
         if (leaf instanceof Tree.Flag flag && dial.kind() == Dial.Kind.SWITCH) return flag.flag() ? Dial.ON : Dial.OFF;

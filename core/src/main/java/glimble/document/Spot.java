@@ -1,6 +1,7 @@
 package glimble.document;
 
 import glimble.graphic.Limits;
+import glimble.number.Whole;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
@@ -144,7 +145,7 @@ final class Spot {
 
     int whole(String name, int least, int most) {
         double number = number(name, least, most);
-        if (number != Math.rint(number)) at(name).problem("must be a whole number");
+        if (number != Whole.nearest(number)) at(name).problem("must be a whole number");
         return (int) number;
     }
 

@@ -16,6 +16,7 @@ import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
+import glimble.number.Whole;
 import glimble.rest.Rect;
 import glimble.text.FreshName;
 import java.util.ArrayList;
@@ -81,7 +82,7 @@ public final class Gestures {
                 // All of a gesture goes with its first move, so that moving that moves all.
                 Start start = first == null ? new Start.At(frame) : new Start.With(first, 0);
                 first = first == null ? named : first;
-                int length = Math.max(1, (int) Math.rint(change.share() * rate));
+                int length = Math.max(1, (int) Whole.nearest(change.share() * rate));
                 Ease ease = phase == PhaseName.IN ? change.in() : change.out();
                 all.add(new Move(
                                 named,

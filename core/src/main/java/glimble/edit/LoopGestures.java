@@ -25,6 +25,7 @@ import glimble.graphic.Span;
 import glimble.graphic.StackPart;
 import glimble.graphic.Start;
 import glimble.graphic.Travel;
+import glimble.number.Whole;
 import glimble.rest.Rect;
 import glimble.text.FreshName;
 import java.util.ArrayList;
@@ -83,7 +84,7 @@ public final class LoopGestures {
         if (graphic.loop().length() > 0) return graphic;
         double rate = graphic.frame().rate().perSecond();
         Loop loop = new Loop(
-                (int) Math.rint(ROUND * rate),
+                (int) Whole.nearest(ROUND * rate),
                 graphic.loop().moves(),
                 graphic.loop().timing());
         return graphic.withPhases(graphic.in(), loop, graphic.out());
@@ -132,7 +133,7 @@ public final class LoopGestures {
         double unit = graphic.frame().height() / 1080.0;
         double width = Math.max(2, Math.min(GLINT_WIDTH * unit, box.extent(along) / 2));
         String light = PartEdits.free(graphic, part.key() + " light");
-        Span lengthways = new Span(new Size.Fixed(Math.rint(width)), hang(part.key(), Edge.END, Edge.START));
+        Span lengthways = new Span(new Size.Fixed(Whole.nearest(width)), hang(part.key(), Edge.END, Edge.START));
         Span across = new Span(new Size.Matches(part.key(), 1, 0), hang(part.key(), Edge.START, Edge.START));
         Base base = new Base(
                 light,
@@ -141,7 +142,7 @@ public final class LoopGestures {
                 upright ? across : lengthways,
                 upright ? lengthways : across,
                 List.of(new Mask(part.key(), true)));
-        double slant = upright ? 0 : Math.min(width / 2, Math.rint(box.height() * SLANT));
+        double slant = upright ? 0 : Math.min(width / 2, Whole.nearest(box.height() * SLANT));
         Look faint = new Look(Optional.empty(), Optional.empty(), Optional.empty(), 0.5);
         Part glint = new BoxPart(
                 base, new Paint.Linear("#FFFFFF00", "#FFFFFF", upright ? 90 : 0), Corners.SHARP, slant, faint);
@@ -151,7 +152,7 @@ public final class LoopGestures {
             if (one == part) parts.add(glint);
         }
         Graphic with = graphic.withParts(parts);
-        int length = Math.max(2, (int) Math.rint(round * ON_ITS_WAY));
+        int length = Math.max(2, (int) Whole.nearest(round * ON_ITS_WAY));
         // Away over it on every frame but the last, on which it is at rest again.
         List<Move.Key> keys = List.of(new Move.Key(1 - 1.0 / length, 0, new Ease.Steps(1, false)));
         // Over all of it, and as far again as it is wide itself.

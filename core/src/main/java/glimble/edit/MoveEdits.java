@@ -12,6 +12,7 @@ import glimble.graphic.Timing;
 import glimble.motion.Members;
 import glimble.motion.MoveOrder;
 import glimble.motion.Retiming;
+import glimble.number.Whole;
 import glimble.text.FreshName;
 import java.util.ArrayList;
 import java.util.HashMap;
@@ -167,7 +168,7 @@ public final class MoveEdits {
     }
 
     private static int times(int frames, double factor) {
-        return (int) Math.rint(frames * factor);
+        return (int) Whole.nearest(frames * factor);
     }
 
     private static Start times(Start start, double factor) {

@@ -15,6 +15,7 @@ import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
+import glimble.number.Whole;
 import glimble.text.FreshName;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -94,7 +95,7 @@ public final class SwapGestures {
                             change.channel(),
                             away ? change.away() : change.back(),
                             start,
-                            Math.max(1, (int) Math.rint(change.seconds() * rate)),
+                            Math.max(1, (int) Whole.nearest(change.seconds() * rate)),
                             away ? change.out().backwards() : change.out(),
                             Pivot.CENTRE,
                             Opening.RIGHT)

@@ -2,6 +2,7 @@ package glimble.motion;
 
 import glimble.graphic.Channel;
 import glimble.graphic.Deal;
+import glimble.number.Whole;
 import java.util.Arrays;
 import java.util.Comparator;
 import java.util.stream.IntStream;
@@ -34,7 +35,7 @@ public record Dealing(int unit, int[] starts, int after) {
         int[] starts = new int[letters.length];
         int passed = 0;
         for (int i = 0; i < starts.length; i++) {
-            starts[i] = (int) Math.rint(Math.max(0, pace.spread() - unit) * (double) passed / all);
+            starts[i] = (int) Whole.nearest(Math.max(0, pace.spread() - unit) * (double) passed / all);
             passed += letters[i];
         }
         return new Dealing(unit, starts, pace.before() + Math.max(0, pace.spread() - unit - last(starts)));
@@ -73,8 +74,9 @@ public record Dealing(int unit, int[] starts, int after) {
         } else {
             step = rate / ((Deal.Pace.PerSecond) pace).units();
         }
-        int[] starts =
-                Arrays.stream(ranks).map(rank -> (int) Math.rint(rank * step)).toArray();
+        int[] starts = Arrays.stream(ranks)
+                .map(rank -> (int) Whole.nearest(rank * step))
+                .toArray();
         int latest = Arrays.stream(starts).max().orElse(0);
         if (deal.backwards())
             starts = Arrays.stream(starts).map(start -> latest - start).toArray();
@@ -82,7 +84,7 @@ public record Dealing(int unit, int[] starts, int after) {
     }
 
     private static int whole(double frames) {
-        return Math.max(1, (int) Math.rint(frames));
+        return Math.max(1, (int) Whole.nearest(frames));
     }
 
     /** Frames from the first frame of the first unit to the end. */

@@ -1,6 +1,7 @@
 package glimble.motion;
 
 import glimble.graphic.Timing;
+import glimble.number.Whole;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;
@@ -44,7 +45,7 @@ public record Retiming(List<Piece> pieces) {
             }
             passed += span.frames();
             // Whole frames that add up: each ends where its share of all slack ends.
-            int upTo = (int) Math.rint((double) room * passed / slack);
+            int upTo = (int) Whole.nearest((double) room * passed / slack);
             pieces.add(new Piece(span.frames(), upTo - given, false));
             given = upTo;
         }

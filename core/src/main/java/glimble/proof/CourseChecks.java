@@ -9,6 +9,7 @@ import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.TextPart;
+import glimble.number.Whole;
 import glimble.reel.Bar;
 import glimble.reel.Course;
 import glimble.reel.Courses;
@@ -242,7 +243,7 @@ final class CourseChecks {
         }
         if (worst <= most) return;
         String what = picture ? "its picture is" : part instanceof TextPart ? "its letters are" : "its corners are";
-        double percent = Math.rint(Math.min(worst, 50) * 100);
+        double percent = Whole.nearest(Math.min(worst, 50) * 100);
         fault(
                 check,
                 i,

@@ -5,6 +5,7 @@ import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Step;
 import glimble.motion.Members;
+import glimble.number.Whole;
 import glimble.reel.Layer;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
@@ -123,7 +124,7 @@ final class TimeChecks {
                 "",
                 "text",
                 judged.reel.in(),
-                Math.rint(speed * 10) / 10,
+                Whole.nearest(speed * 10) / 10,
                 letters + " letters in a stay of " + FaultList.tenth(seconds) + " s: " + FaultList.tenth(speed)
                         + " a second",
                 "let it stay longer, or limit the length of its texts");

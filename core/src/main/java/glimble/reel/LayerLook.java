@@ -12,6 +12,7 @@ import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
+import glimble.number.Whole;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
@@ -96,7 +97,7 @@ public final class LayerLook {
         // Names are put in before; one that is not has no alpha to change.
         if (!Palette.isColour(colour)) return colour;
         int alpha = colour.length() > OPAQUE ? Integer.parseInt(colour.substring(OPAQUE), 16) : 255;
-        int kept = (int) Math.rint(alpha * share);
+        int kept = (int) Whole.nearest(alpha * share);
         return colour.substring(0, OPAQUE)
                 + Integer.toHexString(0x100 + kept).substring(1).toUpperCase(java.util.Locale.ROOT);
     }

@@ -7,6 +7,7 @@ import glimble.graphic.Move;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Timing;
 import glimble.motion.Retiming;
+import glimble.number.Whole;
 import glimble.spoken.SpokenTimes;
 import java.util.ArrayList;
 import java.util.List;
@@ -41,7 +42,7 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
         if (slack == 0) return new Lengths(Optional.empty(), Optional.empty(), least);
         double share = (in - leastIn) / slack;
         int spare = Math.max(0, room - leastIn - leastOut);
-        int wantedIn = leastIn + (int) Math.rint(spare * share);
+        int wantedIn = leastIn + (int) Whole.nearest(spare * share);
         return new Lengths(
                 Optional.of(Retiming.of(inSpans, in, wantedIn)),
                 Optional.of(Retiming.of(outSpans, out, leastIn + leastOut + spare - wantedIn)),

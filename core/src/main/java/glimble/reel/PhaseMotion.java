@@ -22,6 +22,7 @@ import glimble.motion.MoveWords;
 import glimble.motion.Reach;
 import glimble.motion.Steps;
 import glimble.motion.Travels;
+import glimble.number.Whole;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
@@ -119,7 +120,7 @@ public final class PhaseMotion {
             int before = 0;
             for (int j = first[i] - 1; j >= 0 && units.get(j).word() == unit.word(); j--) before++;
             double share = before / (double) words[unit.word()];
-            starts[i] = (int) Math.rint((word.from() + (word.to() - word.from()) * share) * rate());
+            starts[i] = (int) Whole.nearest((word.from() + (word.to() - word.from()) * share) * rate());
         }
         return directed(move, Dealing.spoken(pace, letters, starts, move.length()));
     }
@@ -318,7 +319,7 @@ public final class PhaseMotion {
         List<TextUnit> units = text.line().orElseThrow().pieces();
         Clock.Stretch stretch = clock.stretch(start(move), start(move) + dealing.length());
         double scale = (stretch.to() - stretch.from()) / (double) dealing.length();
-        int frames = Math.min(stretch.to() - stretch.from(), Math.max(1, (int) Math.rint(dealing.unit() * scale)));
+        int frames = Math.min(stretch.to() - stretch.from(), Math.max(1, (int) Whole.nearest(dealing.unit() * scale)));
         budget.spend(ReelEffort.dealt(move, name, units.size(), frames));
         double[] values = new double[frames + 1];
         MoveCurve curve = new MoveCurve(phase, move);
@@ -332,7 +333,7 @@ public final class PhaseMotion {
         for (int i = 0; i < begins.length; i++) {
             int start = start(move) + dealing.starts()[UnitPivots.place(units, i, deal.over())];
             double begun = clock.played(clock.backwards() ? start + dealing.unit() : start);
-            begins[i] = Math.max(stretch.from(), Math.min(stretch.to() - frames, (int) Math.rint(begun)));
+            begins[i] = Math.max(stretch.from(), Math.min(stretch.to() - frames, (int) Whole.nearest(begun)));
         }
         UnitPivots pivots = UnitPivots.of(text, deal.over(), move.pivot());
         boolean reversed = clock.backwards() != deal.backwards();

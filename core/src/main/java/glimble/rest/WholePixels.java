@@ -8,6 +8,7 @@ import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
+import glimble.number.Whole;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -29,12 +30,12 @@ enum WholePixels {
     Reckoning size(Part part, Axis axis, Reckoning exact) {
         if (!isRounded(part) || exact.value() <= 0) return exact;
         boolean outwards = part.span(axis).size() instanceof Size.Wraps;
-        double px = outwards ? Math.ceil(exact.value() - ROUNDING) : Math.max(1, Math.rint(exact.value()));
+        double px = outwards ? Math.ceil(exact.value() - ROUNDING) : Math.max(1, Whole.nearest(exact.value()));
         return moved(exact, outwards ? "out to whole px" : "to whole px", px);
     }
 
     Reckoning place(Part part, Reckoning exact) {
-        return isRounded(part) ? moved(exact, "to whole px", Math.rint(exact.value())) : exact;
+        return isRounded(part) ? moved(exact, "to whole px", Whole.nearest(exact.value())) : exact;
     }
 
     private boolean isRounded(Part part) {

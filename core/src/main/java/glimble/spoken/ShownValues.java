@@ -63,7 +63,7 @@ public final class ShownValues {
     /** The lines of a series, without blank ones. */
     public static List<String> lines(String value) {
         List<String> lines = new ArrayList<>();
-        for (String line : value.split("\\R")) if (!Blank.isBlank(line)) lines.add(Blank.oneLine(line));
+        for (String line : Blank.lines(value)) if (!Blank.isBlank(line)) lines.add(Blank.oneLine(line));
         return lines;
     }
 }

@@ -1,5 +1,8 @@
 package glimble.text;
 
+import java.util.ArrayList;
+import java.util.List;
+
 /** What counts as nothing: white space of any kind, and characters that show nothing. */
 public final class Blank {
     private Blank() {}
@@ -22,6 +25,22 @@ public final class Blank {
             line.appendCodePoint(breaksLine(points[i]) ? ' ' : points[i]);
         }
         return line.toString();
+    }
+
+    /** The lines of a text, empty ones too. Source: UTS 18, line boundaries. */
+    public static List<String> lines(String text) {
+        List<String> lines = new ArrayList<>();
+        int from = 0;
+        for (int i = 0; i < text.length(); i++) {
+            char at = text.charAt(i);
+            boolean ends = at >= '\n' && at <= '\r' || at == 0x85 || at == 0x2028 || at == 0x2029;
+            if (!ends) continue;
+            lines.add(text.substring(from, i));
+            if (at == '\r' && i + 1 < text.length() && text.charAt(i + 1) == '\n') i++;
+            from = i + 1;
+        }
+        lines.add(text.substring(from));
+        return lines;
     }
 
     private static boolean showsNothing(int point) {

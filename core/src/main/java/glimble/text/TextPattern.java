@@ -3,7 +3,6 @@ package glimble.text;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.stream.Stream;
 
 /** Letters as they stand, and {@code {field}} where the value of a field goes. */
 public final class TextPattern {
@@ -31,7 +30,7 @@ public final class TextPattern {
 
     /** The same with the line breaks that its values have: a list of lines, without blank ones. */
     public static List<String> fillLines(String pattern, Map<String, String> values) {
-        return Stream.of(filled(pattern, values).split("\\R"))
+        return Blank.lines(filled(pattern, values)).stream()
                 .map(Blank::oneLine)
                 .filter(line -> !line.isEmpty())
                 .toList();

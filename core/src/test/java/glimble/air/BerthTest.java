@@ -169,4 +169,20 @@ class BerthTest {
                         .values()[0])
                 .isLessThan(1);
     }
+
+    @Test
+    void what_is_hurried_is_at_rest_at_once_and_goes_on_from_there() {
+        Berth hurried = taken(Berth.EMPTY, filled("bar", "Oona"), 100).hurried(100);
+        assertThat(state(hurried, 100)).isEqualTo(State.REST);
+        assertThat(state(hurried.left(110), 110 + OUT)).isEqualTo(State.OUT);
+        assertThat(state(hurried.left(110), 111 + OUT)).isEqualTo(State.IDLE);
+    }
+
+    @Test
+    void what_waits_for_another_ones_out_takes_its_place_when_it_is_hurried() {
+        Berth waiting = taken(taken(Berth.EMPTY, filled("bar", "Oona"), 0), filled("board", "Rows"), 50);
+        Berth hurried = waiting.hurried(52);
+        assertThat(hurried.shown(52).orElseThrow().filled().of()).isEqualTo("board");
+        assertThat(state(hurried, 52)).isEqualTo(State.REST);
+    }
 }

@@ -3,6 +3,7 @@ package glimble.text;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.Map;
+import java.util.Random;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
@@ -56,5 +57,17 @@ class BlankTest {
     void a_value_that_looks_like_a_field_is_only_letters() {
         assertThat(TextPattern.fill("{a}{b}", Map.of("a", "{b}", "b", "x"))).isEqualTo("{b}x");
         assertThat(TextPattern.fields("open { brace")).isEmpty();
+    }
+
+    @Test
+    void lines_end_where_the_jdk_has_them_end() {
+        Random random = new Random(5);
+        String letters = "ab \n\r\u000B\f\u0085\u2028\u2029";
+        for (int round = 0; round < 2_000; round++) {
+            StringBuilder text = new StringBuilder();
+            for (int i = random.nextInt(8); i > 0; i--) text.append(letters.charAt(random.nextInt(letters.length())));
+            assertThat(Blank.lines(text.toString()))
+                    .containsExactly(text.toString().split("\\R", -1));
+        }
     }
 }

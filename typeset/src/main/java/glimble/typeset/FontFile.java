@@ -63,7 +63,7 @@ final class FontFile implements FontFace {
         descent = Math.max(metrics.getDescent(), letters.getMaxY());
     }
 
-    private static byte[] bytes(ShippedFont shipped) {
+    static byte[] bytes(ShippedFont shipped) {
         try (InputStream stream = FontFile.class.getResourceAsStream(shipped.resource())) {
             if (stream == null) throw new IllegalStateException("the font " + shipped.id() + " is not shipped");
             return stream.readAllBytes();

@@ -26,6 +26,7 @@ public final class JdkTypesetter implements Typesetter {
     private final Map<String, ShippedFont> shipped = new LinkedHashMap<>();
     private final Writing writing = new IcuWriting();
     private final Map<String, FontFile> files = new ConcurrentHashMap<>();
+    private final Map<String, int[]> coverages = new ConcurrentHashMap<>();
     private final Map<Asked, TypesetLine> lines = Collections.synchronizedMap(new LinkedHashMap<>(64, 0.75f, true) {
         @Override
         protected boolean removeEldestEntry(Map.Entry<Asked, TypesetLine> eldest) {
@@ -86,6 +87,35 @@ public final class JdkTypesetter implements Typesetter {
     /** @throws NoSuchElementException if there is no such font */
     public int unitsPerEm(String font) {
         return file(font).unitsPerEm();
+    }
+
+    /**
+     * Which code points it has glyphs for: first and last of each range.
+     *
+     * @throws NoSuchElementException if there is no such font
+     */
+    public int[] coverage(String font) {
+        return coverages.computeIfAbsent(font, id -> FontCoverage.of(file(id)::has));
+    }
+
+    /**
+     * Units from the top of a line to its baseline, and from there to the bottom.
+     *
+     * @throws NoSuchElementException if there is no such font
+     */
+    public double[] extents(String font) {
+        return new double[] {file(font).ascent(), file(font).descent()};
+    }
+
+    /**
+     * The file of a font.
+     *
+     * @throws NoSuchElementException if there is no such font
+     */
+    public byte[] bytes(String font) {
+        ShippedFont found = shipped.get(font);
+        if (found == null) throw new NoSuchElementException("there is no font " + font);
+        return FontFile.bytes(found);
     }
 
     /** @throws NoSuchElementException if there is no such font */

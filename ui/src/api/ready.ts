@@ -1,4 +1,4 @@
-import type { Reel } from '../api/types';
+import type { Reel } from './types';
 import { haveOutlines } from './outlines';
 import { havePictures } from './pictures';
 

@@ -1,0 +1,127 @@
+import { open, type Stage } from '../../../runtime/target/javascript/core.js';
+import type { Reel } from '../api/types';
+import { drawReel } from '../player/draw';
+import { keepOutline, outline } from '../player/outlines';
+import { keepPicture, pictureImage } from '../player/pictures';
+import type { Design } from './design';
+import { FontMissing, type DesignFace } from './fonts';
+import { Texts } from './texts';
+
+/** Texts of a design with the fonts that have come, for all that show it. */
+const shared = new WeakMap<Design, Texts>();
+const coming = new WeakMap<DesignFace, Promise<void>>();
+
+async function file(at: string): Promise<ArrayBuffer> {
+  const response = await fetch(at);
+  if (!response.ok) throw new Error(`${at} cannot be had: the answer was ${response.status}`);
+  return response.arrayBuffer();
+}
+
+/** A design that is filled and shown: the same pictures as in the application, worked out here. */
+export class Show {
+  readonly #design: Design;
+  readonly #base: string;
+  readonly #texts: Texts;
+  readonly stage: Stage;
+  #reels = new Map<number, Reel>();
+
+  private constructor(design: Design, base: string, texts: Texts, stage: Stage) {
+    this.#design = design;
+    this.#base = base;
+    this.#texts = texts;
+    this.stage = stage;
+  }
+
+  /**
+   * @param base what addresses in the design are seen from
+   * @throws Error if the document cannot be read, or a picture cannot be had
+   */
+  static async open(design: Design, base: string): Promise<Show> {
+    let texts = shared.get(design);
+    if (!texts) shared.set(design, (texts = new Texts(design)));
+    const show = new Show(design, base, texts, open(design, texts));
+    await Promise.all(Object.entries(design.pictures).map(([key, { at }]) => show.#picture(key, at)));
+    return show;
+  }
+
+  async #picture(key: string, at: string): Promise<void> {
+    if (pictureImage(key)) return;
+    const image = new Image();
+    image.src = new URL(at, this.#base).href;
+    await image.decode();
+    keepPicture(key, image);
+  }
+
+  /** Does something with the stage, as often as it takes until all fonts it needs are there. What it throws otherwise is thrown. */
+  async withFonts<T>(work: (stage: Stage) => T): Promise<T> {
+    for (;;) {
+      try {
+        return work(this.stage);
+      } catch (error) {
+        if (!(error instanceof FontMissing)) throw error;
+        await this.#font(error.font.id, error.font.at);
+      }
+    }
+  }
+
+  #font(id: string, at: string): Promise<void> {
+    const face = this.#texts.face(id);
+    const known = coming.get(face);
+    if (known) return known;
+    const comes = file(new URL(at, this.#base).href).then((content) => face.take(content));
+    coming.set(face, comes);
+    comes.catch(() => coming.delete(face));
+    return comes;
+  }
+
+  /** Forgets what was done. */
+  clear(): void {
+    this.stage.clear();
+    this.#reels.clear();
+  }
+
+  #reel(number: number): Reel {
+    let reel = this.#reels.get(number);
+    if (!reel) {
+      this.#reels.set(number, (reel = this.stage.reel(number)));
+      this.#haveOutlines(reel);
+    }
+    return reel;
+  }
+
+  #haveOutlines(reel: Reel): void {
+    for (const run of reel.layers.flatMap(({ runs }) => runs)) {
+      for (const glyph of run.glyphs) {
+        if (!outline(run.font, glyph)) keepOutline(run.font, glyph, this.#texts.face(run.font).outline(glyph));
+      }
+    }
+  }
+
+  /**
+   * Draws a frame over nothing, as large as the canvas is.
+   *
+   * @returns whether anything is shown
+   */
+  draw(context: CanvasRenderingContext2D, frame: number): boolean {
+    const { width, height } = context.canvas;
+    context.clearRect(0, 0, width, height);
+    const shown = this.stage.shown(frame);
+    if (!shown) return false;
+    const reel = this.#reel(shown.reel);
+    const base = new DOMMatrix().scale(width / reel.width, height / reel.height);
+    drawReel(context, reel, shown, base);
+    return true;
+  }
+
+  /** Frames per second. */
+  get rate(): number {
+    const { rate } = (this.#design.document as { frame: { rate: string } }).frame;
+    const [frames, per] = rate.split('/').map(Number);
+    return frames! / (per ?? 1);
+  }
+
+  /** px of the raster. */
+  get size(): { width: number; height: number } {
+    return (this.#design.document as { frame: { width: number; height: number } }).frame;
+  }
+}
