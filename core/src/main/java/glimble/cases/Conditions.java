@@ -23,7 +23,7 @@ public final class Conditions {
         String field = condition.about().orElseThrow();
         String value = values.getOrDefault(field, "");
         if (condition instanceof Condition.Filled filled) return Blank.isBlank(value) != filled.filled();
-        if (condition instanceof Condition.OneOf one) return one.texts().contains(value.strip());
+        if (condition instanceof Condition.OneOf one) return one.texts().contains(Blank.stripped(value));
         if (condition instanceof Condition.Longer longer) return widths.letters(value) > longer.letters();
         if (condition instanceof Condition.Number number) {
             return TypedNumber.read(value)

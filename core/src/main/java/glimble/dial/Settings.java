@@ -2,6 +2,7 @@ package glimble.dial;
 
 import glimble.graphic.Dial;
 import glimble.number.Whole;
+import glimble.text.Blank;
 import glimble.text.NumberWords;
 import glimble.text.TypedNumber;
 import java.util.ArrayList;
@@ -17,7 +18,7 @@ public final class Settings {
 
     /** What is wrong with a setting; empty if it may be set. A blank one is as designed. */
     public static Optional<String> problem(Dial dial, String setting) {
-        if (setting.isBlank()) return Optional.empty();
+        if (Blank.isBlank(setting)) return Optional.empty();
         if (!dial.isNumber()) {
             return dial.options().contains(setting)
                     ? Optional.empty()

@@ -9,6 +9,7 @@ import glimble.graphic.Played;
 import glimble.graphic.ProofRules;
 import glimble.graphic.Span;
 import glimble.graphic.Variant;
+import glimble.text.Blank;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
@@ -117,7 +118,7 @@ final class CaseReader {
         readers.put(
                 "equals",
                 at -> new Condition.OneOf(
-                        field, List.of(at.at("equals").text(Limits.TEXT).strip())));
+                        field, List.of(Blank.stripped(at.at("equals").text(Limits.TEXT)))));
         readers.put("oneOf", at -> new Condition.OneOf(field, texts(at)));
         readers.put("longerThan", at -> new Condition.Longer(field, at.whole("longerThan", 0, Limits.TEXT)));
         readers.put("widerThan", at -> wider(field, at.at("widerThan")));
@@ -134,7 +135,7 @@ final class CaseReader {
     private static List<String> texts(Spot spot) {
         List<String> texts = new ArrayList<>();
         for (Spot item : spot.items("oneOf", Limits.OPTIONS)) {
-            texts.add(item.text(Limits.TEXT).strip());
+            texts.add(Blank.stripped(item.text(Limits.TEXT)));
         }
         if (texts.isEmpty()) spot.at("oneOf").problem("must name at least one text");
         return texts;

@@ -4,6 +4,7 @@ import glimble.dial.Settings;
 import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
 import glimble.number.Whole;
+import glimble.text.Blank;
 import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.HashSet;
@@ -39,7 +40,8 @@ public final class Dialled {
     /** What is set of a dial, of a number the nearest there is a step for. */
     public static String setting(Dial dial, Map<String, String> settings) {
         String setting = settings.getOrDefault(dial.key(), "");
-        boolean isSet = !setting.isBlank() && Settings.problem(dial, setting).isEmpty();
+        boolean isSet =
+                !Blank.isBlank(setting) && Settings.problem(dial, setting).isEmpty();
         if (!isSet) return dial.value();
         return dial.isNumber() ? NumberWords.of(Settings.number(dial, setting)) : setting;
     }

@@ -16,6 +16,7 @@ import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Travel;
 import glimble.rest.Note;
+import glimble.text.Blank;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -81,7 +82,7 @@ public final class Coloured {
     private static String valued(String given, Graphic graphic, Map<String, String> values) {
         if (TextPattern.fields(given).isEmpty()) return given;
         String key = TextPattern.fields(given).get(0);
-        String value = values.getOrDefault(key, "").strip();
+        String value = Blank.stripped(values.getOrDefault(key, ""));
         if (!value.isEmpty()) return value;
         return graphic.field(key).map(Field::sample).orElse("");
     }

@@ -13,6 +13,7 @@ import glimble.graphic.TextPart;
 import glimble.graphic.Travel;
 import glimble.graphic.Trial;
 import glimble.graphic.Variant;
+import glimble.text.Blank;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -51,9 +52,9 @@ public record Uses(Set<String> colours, Set<String> pictures) {
     }
 
     private static Set<String> filled(Graphic graphic, Field field) {
-        Set<String> filled = new LinkedHashSet<>(Set.of(field.sample().strip()));
+        Set<String> filled = new LinkedHashSet<>(Set.of(Blank.stripped(field.sample())));
         for (Trial trial : graphic.trials()) {
-            filled.add(trial.values().getOrDefault(field.key(), "").strip());
+            filled.add(Blank.stripped(trial.values().getOrDefault(field.key(), "")));
         }
         return filled;
     }

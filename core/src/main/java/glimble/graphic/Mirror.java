@@ -1,5 +1,6 @@
 package glimble.graphic;
 
+import glimble.text.Blank;
 import java.util.Map;
 
 /**
@@ -11,6 +12,6 @@ import java.util.Map;
 public record Mirror(String field, String when) {
 
     public boolean applies(Map<String, String> values) {
-        return values.getOrDefault(field, "").strip().equals(when);
+        return Blank.stripped(values.getOrDefault(field, "")).equals(when);
     }
 }

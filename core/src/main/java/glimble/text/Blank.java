@@ -11,19 +11,25 @@ public final class Blank {
         return text.codePoints().allMatch(Blank::showsNothing);
     }
 
+    /** A text without what shows nothing at either end. */
+    public static String stripped(String text) {
+        int first = 0;
+        int last = text.length();
+        while (first < last && showsNothing(text.codePointAt(first))) {
+            first += Character.charCount(text.codePointAt(first));
+        }
+        while (last > first && showsNothing(text.codePointBefore(last))) {
+            last -= Character.charCount(text.codePointBefore(last));
+        }
+        return text.substring(first, last);
+    }
+
     /** One line of text without what shows nothing at either end; line breaks, tabs and controls inside become spaces. */
     public static String oneLine(String text) {
-        int[] points = text.codePoints().toArray();
-        int first = 0;
-        int last = points.length;
-        while (first < last && showsNothing(points[first])) first++;
-        while (last > first && showsNothing(points[last - 1])) last--;
+        // A carriage return with its line feed is one break.
+        int[] points = stripped(text).replace("\r\n", "\n").codePoints().toArray();
         StringBuilder line = new StringBuilder();
-        for (int i = first; i < last; i++) {
-            // A carriage return with its line feed is one break.
-            if (points[i] == '\r' && i + 1 < last && points[i + 1] == '\n') continue;
-            line.appendCodePoint(breaksLine(points[i]) ? ' ' : points[i]);
-        }
+        for (int point : points) line.appendCodePoint(breaksLine(point) ? ' ' : point);
         return line.toString();
     }
 

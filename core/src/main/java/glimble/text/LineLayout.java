@@ -184,7 +184,8 @@ public final class LineLayout {
         int seen = 0;
         for (int i = 0; i < count; i++) {
             int letter = shaped.chars()[i];
-            if (isMute(text.charAt(piece.from() + letter))) continue;
+            // Whether spaces have a glyph is up to the shaper; they draw nothing.
+            if (unitOf[piece.from() + letter] < 0 || isMute(text.charAt(piece.from() + letter))) continue;
             glyphs[seen] = shaped.glyphs()[i];
             x[seen] = pen + shaped.x()[i] * scale + track * ordinals[letter];
             y[seen] = shaped.y()[i] * scale;
