@@ -21,7 +21,7 @@ const START = 1;
  */
 export function breaksOf(text: string, rules: BreakRules): number[] {
   const breaks: number[] = [];
-  for (let from = 0; from < text.length; ) {
+  for (let from = 0; from < text.length;) {
     const { end, words } = next(text, from, rules);
     if (words) breaks.push(...wordsWithin(text, from, end, rules));
     breaks.push(end);
@@ -42,7 +42,7 @@ function next(text: string, from: number, rules: BreakRules): { end: number; wor
   let words = false;
   let at = from;
   let began = !rules.begins;
-  for (let ended = false; ; ) {
+  for (let ended = false; ;) {
     let category = BEGINNING;
     let length = 0;
     if (began) {
@@ -81,7 +81,7 @@ const segmenter = new Intl.Segmenter('th', { granularity: 'word' });
 /** Between words of scripts that are written without spaces; where they are the home's own dictionary says. */
 function wordsWithin(text: string, from: number, end: number, rules: BreakRules): number[] {
   const found: number[] = [];
-  for (let at = from; at < end; ) {
+  for (let at = from; at < end;) {
     let to = at;
     while (to < end && categoryOf(rules, text.codePointAt(to)!) >= rules.dictionary) to++;
     if (to > at) {

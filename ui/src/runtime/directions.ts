@@ -9,7 +9,9 @@ const SEPARATORS = new Set(['S', 'B']);
 /** First, end, and 1 if it goes from right to left, of each run of one direction, as they stand from left to right. Source: UAX 9. */
 export function directionsOf(text: string): Int32Array {
   // What has no direction at all goes with what follows it, as if it were not there. Source: UAX 9, X9 and 5.2.
-  const kept = Array.from({ length: text.length }, (_, i) => text[i]!).flatMap((letter, i) => (isWithout(letter) ? [] : [i]));
+  const kept = Array.from({ length: text.length }, (_, i) => text[i]!).flatMap((letter, i) =>
+    isWithout(letter) ? [] : [i],
+  );
   const { levels, level: line } = levelsOf(kept.map((i) => text[i]).join(''));
   const runs: { from: number; to: number; level: number }[] = [];
   let next = 0;

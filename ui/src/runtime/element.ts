@@ -22,7 +22,11 @@ interface Scheduled {
  * @param base what addresses in the design are seen from
  * @param samples what it is filled with when it is loaded without data
  */
-export function graphicClass(design: Design, base: string, samples: unknown): new () => HTMLElement & GraphicsAPI.Graphic {
+export function graphicClass(
+  design: Design,
+  base: string,
+  samples: unknown,
+): new () => HTMLElement & GraphicsAPI.Graphic {
   return class extends HTMLElement implements GraphicsAPI.Graphic {
     #canvas = document.createElement('canvas');
     #show: Show | undefined;

@@ -102,7 +102,10 @@ export class DesignFace {
   outline(glyph: number): string {
     return this.#here()
       .glyphToPath(glyph)
-      .replace(/(-?[\d.]+)([ ,])(-?[\d.]+)/g, (_, x: string, gap: string, y: string) => `${x}${gap}${-Number(y)}`);
+      .replace(
+        /(-?[\d.]+)([ ,])(-?[\d.]+)/g,
+        (_, x: string, gap: string, y: string) => `${x}${gap}${-Number(y)}`,
+      );
   }
 
   /** The box around the points of an outline: left, top, right and bottom; empty for none. */

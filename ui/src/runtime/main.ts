@@ -1,6 +1,5 @@
 /** All that a graphic needs where there is no server: the core, the shaping of text, and the player. */
 export type { Design } from './design';
 export { graphicClass } from './element';
-export { startPage } from './page';
 export { Texts } from './texts';
 export { open } from '../../../runtime/target/javascript/core.js';

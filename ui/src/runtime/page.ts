@@ -30,7 +30,8 @@ export async function startPage(design: Design, samples: Record<string, unknown>
   if (answer?.statusCode !== 200) {
     const said = document.createElement('pre');
     said.textContent = answer?.statusMessage ?? 'It cannot be shown.';
-    said.style.cssText = 'margin:2em;color:#f4f1ea;background:#241f31;padding:1em;font:16px monospace;white-space:pre-wrap';
+    said.style.cssText =
+      'margin:2em;color:#f4f1ea;background:#241f31;padding:1em;font:16px monospace;white-space:pre-wrap';
     document.body.append(said);
     return;
   }

@@ -45,7 +45,7 @@ export function scriptRuns(text: string, from: number, to: number): ScriptRun[] 
   const runs: ScriptRun[] = [];
   const opened: { closes: string; script: string }[] = [];
   let run: ScriptRun = { from, to: from, script: '' };
-  for (let at = from; at < to; ) {
+  for (let at = from; at < to;) {
     const point = text.codePointAt(at)!;
     const letter = String.fromCodePoint(point);
     let script = scriptOf(point);

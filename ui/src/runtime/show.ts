@@ -81,18 +81,19 @@ export class Show {
   }
 
   #reel(number: number): Reel {
-    let reel = this.#reels.get(number);
-    if (!reel) {
-      this.#reels.set(number, (reel = this.stage.reel(number)));
-      this.#haveOutlines(reel);
-    }
+    const known = this.#reels.get(number);
+    if (known) return known;
+    const reel: Reel = this.stage.reel(number);
+    this.#haveOutlines(reel);
+    this.#reels.set(number, reel);
     return reel;
   }
 
   #haveOutlines(reel: Reel): void {
     for (const run of reel.layers.flatMap(({ runs }) => runs)) {
       for (const glyph of run.glyphs) {
-        if (!outline(run.font, glyph)) keepOutline(run.font, glyph, this.#texts.face(run.font).outline(glyph));
+        if (!outline(run.font, glyph))
+          keepOutline(run.font, glyph, this.#texts.face(run.font).outline(glyph));
       }
     }
   }

@@ -136,9 +136,9 @@ public record Dealing(int unit, int[] starts, int after) {
         double step = Math.floor(changes);
         double between = changes - step;
         double smooth = between * between * (3 - 2 * between);
-        long counter = (long) unit * Channel.values().length + channel.ordinal();
-        double from = Chance.share(deal.seed(), counter, (long) step);
-        double to = Chance.share(deal.seed(), counter, (long) step + 1);
+        int counter = unit * Channel.values().length + channel.ordinal();
+        double from = Chance.share(deal.seed(), counter, (int) step);
+        double to = Chance.share(deal.seed(), counter, (int) step + 1);
         double chance = 2 * (from + (to - from) * smooth) - 1;
         return 1 - deal.scatter() + deal.scatter() * chance;
     }

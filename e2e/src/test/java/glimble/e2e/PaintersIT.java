@@ -26,10 +26,7 @@ import glimble.reel.Reel;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
-import java.awt.AlphaComposite;
-import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -54,9 +51,6 @@ import tools.jackson.databind.json.JsonMapper;
 class PaintersIT {
     private static final int FRAMES = 20;
     private static final int CHANGES = 5;
-    /** Of 255; less than that nobody tells apart. */
-    private static final int TELLING = 16;
-
     private static final double ALLOWED = 0.02;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -237,7 +231,7 @@ class PaintersIT {
         }
 
         double differing() {
-            return PaintersIT.differing(painted, drawn);
+            return Pixels.differing(painted, drawn);
         }
     }
 
@@ -249,37 +243,5 @@ class PaintersIT {
         String url = (String) page.evaluate("document.querySelector('canvas').toDataURL('image/png')");
         byte[] png = Base64.getDecoder().decode(url.substring(url.indexOf(',') + 1));
         return ImageIO.read(new ByteArrayInputStream(png));
-    }
-
-    /** The share of the pixels inked in either that differ by more than anyone could miss. */
-    private static double differing(BufferedImage painted, BufferedImage drawn) {
-        int[] ours = covering(painted);
-        int[] others = covering(drawn);
-        int inked = 0;
-        int differ = 0;
-        for (int i = 0; i < ours.length; i++) {
-            if (ours[i] >>> 24 == 0 && others[i] >>> 24 == 0) continue;
-            inked++;
-            if (differ(ours[i], others[i])) differ++;
-        }
-        return inked == 0 ? 0 : differ / (double) inked;
-    }
-
-    /** The pixels as they are laid over a picture: a colour counts as much as it covers. */
-    private static int[] covering(BufferedImage image) {
-        BufferedImage plain = new BufferedImage(image.getWidth(), image.getHeight(), BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D graphics = plain.createGraphics();
-        graphics.setComposite(AlphaComposite.Src);
-        graphics.drawImage(image, 0, 0, null);
-        graphics.dispose();
-        return ((DataBufferInt) plain.getRaster().getDataBuffer()).getData();
-    }
-
-    /** Component by component. */
-    private static boolean differ(int a, int b) {
-        for (int shift = 0; shift < 32; shift += 8) {
-            if (Math.abs((a >>> shift & 255) - (b >>> shift & 255)) > TELLING) return true;
-        }
-        return false;
     }
 }

@@ -4,18 +4,23 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 
-/** The module that goes with graphics that work without a server, as it was built. */
+/** What goes with graphics that work without a server, as it was built. */
 final class Runtime {
     private Runtime() {}
 
-    static InputStream stream() {
-        InputStream stream = Runtime.class.getResourceAsStream("/static/runtime/runtime.mjs");
-        if (stream == null) throw new IllegalStateException("the runtime was not built with the user interface");
-        return stream;
+    /** The module that makes an element of a design. */
+    static byte[] bytes() {
+        return file("runtime.mjs");
     }
 
-    static byte[] bytes() {
-        try (InputStream stream = stream()) {
+    /** The module that shows what the page it is in holds. */
+    static byte[] page() {
+        return file("page.mjs");
+    }
+
+    private static byte[] file(String name) {
+        try (InputStream stream = Runtime.class.getResourceAsStream("/static/runtime/" + name)) {
+            if (stream == null) throw new IllegalStateException(name + " was not built with the user interface");
             return stream.readAllBytes();
         } catch (IOException e) {
             throw new UncheckedIOException(e);

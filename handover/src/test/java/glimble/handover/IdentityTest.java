@@ -23,7 +23,6 @@ import glimble.reel.Reel;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -69,7 +68,10 @@ class IdentityTest {
         for (ObjectNode asked : other) asked.put("whole", true);
         JsonNode whole = other.isEmpty() ? JSON.createArrayNode() : javascript(handed, other);
         for (int i = 0; i < other.size(); i++) {
-            same(jvm(handed, other.get(i)), whole.get(i), "seed " + seed + " " + other.get(i).get("data") + " case " + cases.indexOf(other.get(i)) + " $");
+            same(
+                    jvm(handed, other.get(i)),
+                    whole.get(i),
+                    "seed " + seed + " " + other.get(i).get("data") + " case " + cases.indexOf(other.get(i)) + " $");
         }
         assertThat(other).as("of %d, as good as equal", cases.size()).hasSizeLessThan(cases.size() / 10 + 1);
     }
@@ -104,8 +106,10 @@ class IdentityTest {
                         handed, Demo.TYPESETTER, handed.fonts(Demo.TYPESETTER), this::fontFile, key -> "not needed"));
         ArrayNode list = asked.putArray("cases");
         cases.forEach(list::add);
-        Path script = copy("identity.mjs", IdentityTest.class.getResourceAsStream("identity.mjs"));
-        Path runtime = copy("runtime.mjs", Runtime.stream());
+        Path script = copy(
+                "identity.mjs",
+                IdentityTest.class.getResourceAsStream("identity.mjs").readAllBytes());
+        Path runtime = copy("runtime.mjs", Runtime.bytes());
         Path answers = folder.resolve("answers.json");
         Process node = new ProcessBuilder(
                         "node", script.toString(), runtime.toUri().toString())
@@ -119,9 +123,9 @@ class IdentityTest {
         return JSON.readTree(Files.readAllBytes(answers));
     }
 
-    private Path copy(String name, InputStream from) throws IOException {
+    private Path copy(String name, byte[] content) throws IOException {
         Path file = folder.resolve(name);
-        if (!Files.exists(file)) Files.write(file, from.readAllBytes());
+        if (!Files.exists(file)) Files.write(file, content);
         return file;
     }
 

@@ -1,0 +1,232 @@
+package glimble.e2e;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Page;
+import glimble.formats.DemoGraphics;
+import glimble.graphic.PhaseName;
+import glimble.handover.Form;
+import glimble.handover.HandOver;
+import glimble.paint.ReelPainter;
+import glimble.reel.Reel;
+import glimble.typeset.JdkTypesetter;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.MethodSource;
+
+/** Packages of the demo's graphics, in a host that knows only the standard: pictures as in the application, for any text. */
+class PackageIT {
+    private static final double ALLOWED = 0.02;
+    private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
+    private static Browser browser;
+    private static Host host;
+    private static Page page;
+
+    @TempDir
+    Path folder;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+        host = new Host();
+        page = browser.page();
+        page.setViewportSize(1920, 1080);
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        host.close();
+        browser.close();
+    }
+
+    static List<String> demos() {
+        return DemoGraphics.names();
+    }
+
+    private static byte[] written(HandedDemo demo, Form form) throws IOException {
+        ByteArrayOutputStream out = new ByteArrayOutputStream();
+        new HandOver(TYPESETTER).write(demo.handed(), form, false, out);
+        return out.toByteArray();
+    }
+
+    /** Opens the host page with a package, of which one graphic stands there by the name {@code one}. */
+    private static HandedDemo opened(String name) throws IOException {
+        HandedDemo demo = HandedDemo.of(name, TYPESETTER);
+        Map<String, byte[]> files = host.unpack(name, written(demo, Form.PACKAGE));
+        String manifest = files.keySet().stream()
+                .filter(file -> file.endsWith(".ograf.json"))
+                .findFirst()
+                .orElseThrow();
+        page.navigate(host.address());
+        page.waitForFunction("() => window.host");
+        page.evaluate("([at, tag]) => host.define(at, tag)", List.of(name + "/" + manifest, "g-" + name));
+        page.evaluate("([tag, name]) => host.add(tag, name)", List.of("g-" + name, "one"));
+        return demo;
+    }
+
+    @SuppressWarnings("unchecked")
+    private static Map<String, Object> call(String name, String method, Object parameters) {
+        return (Map<String, Object>)
+                page.evaluate("([name, method, of]) => host.call(name, method, of)", List.of(name, method, parameters));
+    }
+
+    private static void done(String name, String method, Object parameters) {
+        assertThat(call(name, method, parameters)).containsEntry("statusCode", 200);
+    }
+
+    private static Map<String, Object> load(Object data, String type) {
+        return Map.of(
+                "data",
+                data,
+                "renderType",
+                type,
+                "renderCharacteristics",
+                Map.of("resolution", Map.of("width", 1920, "height", 1080)));
+    }
+
+    private static BufferedImage shot() throws IOException {
+        byte[] png = page.screenshot(new Page.ScreenshotOptions().setOmitBackground(true));
+        return ImageIO.read(new ByteArrayInputStream(png));
+    }
+
+    private static boolean isEmpty(BufferedImage picture) {
+        int[] pixels = picture.getRGB(0, 0, picture.getWidth(), picture.getHeight(), null, 0, picture.getWidth());
+        for (int pixel : pixels) if (pixel >>> 24 != 0) return false;
+        return true;
+    }
+
+    @ParameterizedTest
+    @MethodSource("demos")
+    void a_package_shows_what_the_application_does_at_any_time_in_any_order(String name) throws IOException {
+        HandedDemo demo = opened(name);
+        Map<String, String> values = demo.handed().designed().trials().get(0).values();
+        Reel reel = demo.reel(values);
+        done("one", "load", load(new TreeMap<>(values), "non-realtime"));
+        assertThat(isEmpty(shot())).as("nothing before it is played").isTrue();
+        double ms = 1000 / reel.rate();
+        List<Object> schedule = new ArrayList<>();
+        schedule.add(Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())));
+        for (int i = 0; i < reel.steps().size(); i++) {
+            schedule.add(Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())));
+        }
+        assertThat(call("one", "setActionsSchedule", Map.of("schedule", schedule)))
+                .containsEntry("statusCode", 200);
+        ReelPainter painter = demo.painter(reel);
+        List<Double> differing = new ArrayList<>();
+        for (int frame : new int[] {reel.in(), reel.in() / 2, reel.in() / 3}) {
+            // Between two steps it would wait; those are passed by at once, so frames are those of the in.
+            if (!reel.steps().isEmpty() && frame < reel.in()) continue;
+            done("one", "goToTime", Map.of("timestamp", frame * ms));
+            differing.add(Pixels.differing(painter.paint(PhaseName.IN, frame), shot()));
+        }
+        assertThat(differing).allMatch(share -> share <= ALLOWED);
+    }
+
+    @Test
+    void it_is_played_filled_anew_and_taken_out_as_the_standard_says() throws IOException {
+        HandedDemo demo = opened("judge-bar");
+        Map<String, String> wu = Map.of("name", "Wu", "class", "Box kites");
+        Map<String, String> long40 = Map.of("name", "Ingeborg Þórhallsdóttir-Halvorsen", "class", "");
+        assertThat(call("one", "playAction", Map.of())).containsEntry("statusCode", 400);
+        done("one", "load", load(wu, "realtime"));
+        Map<String, Object> answer = call("one", "playAction", Map.of("skipAnimation", true));
+        assertThat(answer).containsEntry("statusCode", 200).containsEntry("currentStep", 0);
+        Reel rest = demo.reel(wu);
+        BufferedImage painted = demo.painter(rest).paint(PhaseName.IN, rest.in());
+        assertThat(Pixels.differing(painted, shot())).isLessThanOrEqualTo(ALLOWED);
+
+        // What is wrong is said, and what stood still stands.
+        Map<String, Object> refused =
+                call("one", "updateAction", Map.of("data", Map.of("name", "Wu", "nickname", "Wuwu")));
+        assertThat(refused).containsEntry("statusCode", 400);
+        assertThat((String) refused.get("statusMessage")).contains("$['nickname']: is not known");
+        assertThat(call("one", "updateAction", Map.of("data", List.of("Wu")))).containsEntry("statusCode", 400);
+        assertThat(Pixels.differing(painted, shot())).isLessThanOrEqualTo(ALLOWED);
+
+        done("one", "updateAction", Map.of("data", long40, "skipAnimation", true));
+        Reel longer = demo.reel(long40);
+        assertThat(Pixels.differing(demo.painter(longer).paint(PhaseName.IN, longer.in()), shot()))
+                .isLessThanOrEqualTo(ALLOWED);
+
+        // A second one beside it, which the first does not touch.
+        page.evaluate("([tag, name]) => host.add(tag, name)", List.of("g-judge-bar", "two"));
+        done("two", "load", load(wu, "realtime"));
+        done("one", "stopAction", Map.of("skipAnimation", true));
+        assertThat(isEmpty(shot())).isTrue();
+        done("two", "playAction", Map.of("skipAnimation", true));
+        assertThat(Pixels.differing(painted, shot())).isLessThanOrEqualTo(ALLOWED);
+        page.evaluate("name => host.dispose(name)", "two");
+        assertThat(call("two", "playAction", Map.of())).containsEntry("statusCode", 400);
+        assertThat(isEmpty(shot())).isTrue();
+        assertThat(browser.requests()).allMatch(url -> url.startsWith(host.address()) || url.startsWith("data:"));
+    }
+
+    @Test
+    void a_graphic_that_is_taken_out_while_it_comes_in_leaves_from_where_it_is() throws IOException {
+        HandedDemo demo = opened("wind-strap");
+        Map<String, String> values = demo.handed().designed().trials().get(0).values();
+        Reel reel = demo.reel(values);
+        done("one", "load", load(new TreeMap<>(values), "non-realtime"));
+        double ms = 1000 / reel.rate();
+        int at = reel.in() / 2;
+        done(
+                "one",
+                "setActionsSchedule",
+                Map.of(
+                        "schedule",
+                        List.of(
+                                Map.of(
+                                        "timestamp",
+                                        at * ms,
+                                        "action",
+                                        Map.of("type", "stopAction", "params", Map.of())),
+                                Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())))));
+        Reel early = glimble.reel.EarlyOut.of(reel, PhaseName.IN, at);
+        for (int since : new int[] {4, 0, early.out() / 2}) {
+            done("one", "goToTime", Map.of("timestamp", (at + since) * ms));
+            assertThat(Pixels.differing(demo.painter(early).paint(PhaseName.OUT, since), shot()))
+                    .as("%s frames after it was taken out", since)
+                    .isLessThanOrEqualTo(ALLOWED);
+        }
+        done("one", "goToTime", Map.of("timestamp", (at + early.out() + 1) * ms));
+        assertThat(isEmpty(shot())).isTrue();
+    }
+
+    @Test
+    void a_page_works_from_a_file_without_a_network() throws IOException {
+        HandedDemo demo = HandedDemo.of("flyer-bar", TYPESETTER);
+        Path file = folder.resolve("flyer bar.html");
+        Files.write(file, written(demo, Form.PAGE));
+        Page alone = browser.page();
+        alone.setViewportSize(1920, 1080);
+        alone.context().setOffline(true);
+        alone.navigate(file.toUri() + "?name=" + java.net.URLEncoder.encode("ليلى الصقّار", "UTF-8") + "&role=Flyer");
+        Map<String, String> values = Map.of("name", "ليلى الصقّار", "role", "Flyer");
+        Reel reel = demo.reel(values);
+        alone.waitForSelector("handed-graphic canvas");
+        BufferedImage painted = demo.painter(reel).paint(PhaseName.IN, reel.in());
+        double[] differing = {1};
+        // It comes in by itself, in its own time.
+        for (int i = 0; i < 100 && differing[0] > ALLOWED; i++) {
+            byte[] png = alone.screenshot(new Page.ScreenshotOptions().setOmitBackground(true));
+            differing[0] = Pixels.differing(painted, ImageIO.read(new ByteArrayInputStream(png)));
+        }
+        assertThat(differing[0]).isLessThanOrEqualTo(ALLOWED);
+        alone.context().close();
+    }
+}

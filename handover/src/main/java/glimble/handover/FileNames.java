@@ -1,0 +1,22 @@
+package glimble.handover;
+
+import java.text.Normalizer;
+import java.util.Locale;
+
+/** Names of files that every system takes: small letters without marks, digits and dashes. */
+public final class FileNames {
+    private static final int LONGEST = 60;
+
+    private FileNames() {}
+
+    /** @return never empty: {@code graphic} where nothing is left of the name */
+    public static String of(String name) {
+        String plain = Normalizer.normalize(name, Normalizer.Form.NFKD)
+                .toLowerCase(Locale.ROOT)
+                .replaceAll("\\p{M}+", "")
+                .replaceAll("[^a-z0-9]+", "-")
+                .replaceAll("^-|-$", "");
+        String cut = plain.length() > LONGEST ? plain.substring(0, LONGEST) : plain;
+        return cut.isEmpty() ? "graphic" : cut;
+    }
+}

@@ -1,0 +1,34 @@
+package glimble.handover;
+
+/** What a graphic can be handed over as. */
+public enum Form {
+    /** A graphic for any renderer of HTML graphics, for whatever it is filled with. */
+    PACKAGE("package", "zip", false),
+    /** One page that holds all it needs, likewise. */
+    PAGE("page", "html", false);
+
+    private final String word;
+    private final String ending;
+    private final boolean filled;
+
+    Form(String word, String ending, boolean filled) {
+        this.word = word;
+        this.ending = ending;
+        this.filled = filled;
+    }
+
+    /** As it is asked for. */
+    public String word() {
+        return word;
+    }
+
+    /** Of its file. */
+    public String ending() {
+        return ending;
+    }
+
+    /** Whether it is of one filling; if not, it can be filled afterwards. */
+    public boolean isFilled() {
+        return filled;
+    }
+}

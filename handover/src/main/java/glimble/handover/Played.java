@@ -1,0 +1,56 @@
+package glimble.handover;
+
+import glimble.cases.Answered;
+import glimble.change.Take;
+import glimble.cue.GivenData;
+import glimble.document.Dialled;
+import glimble.edit.Coloured;
+import glimble.graphic.Condition;
+import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
+import glimble.reel.Playback;
+import glimble.reel.Reel;
+import glimble.typeset.JdkTypesetter;
+import java.util.List;
+
+/**
+ * A graphic filled, from its first frame to its last: in, as many rounds of the loop as fit its length, rest, out.
+ *
+ * @param graphic as it is played
+ * @param runs what is played when
+ */
+record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
+
+    static Played of(Handed handed, JdkTypesetter typesetter, GivenData given) {
+        Graphic dialled = Dialled.of(handed.framed(), given.dials());
+        Graphic answered = Answered.of(
+                        dialled, given.values(), Condition.Standing.NOTHING, typesetter, handed.extents())
+                .graphic();
+        Graphic graphic = Coloured.of(answered, handed.palette(), given.values());
+        Take take = Take.of(graphic, given.values(), typesetter, handed.extents());
+        return new Played(graphic, take.worked().reel(), take.worked().whole());
+    }
+
+    /** Frames from the first to the last. */
+    int length() {
+        return runs.stream().mapToInt(Playback.Run::length).sum();
+    }
+
+    /** A frame of a phase. */
+    record Moment(PhaseName phase, int frame) {}
+
+    /** @param frame of the whole, from 0 */
+    Moment at(int frame) {
+        for (Playback.Run run : runs) {
+            if (frame >= run.first() + run.length()) continue;
+            int within = run.round() == 0 ? 0 : (frame - run.first()) % run.round();
+            return switch (run.state()) {
+                case OUT -> new Moment(PhaseName.OUT, within);
+                case LOOP -> new Moment(PhaseName.LOOP, within);
+                case REST -> new Moment(PhaseName.IN, reel.in());
+                default -> new Moment(PhaseName.IN, within);
+            };
+        }
+        return new Moment(PhaseName.OUT, reel.out());
+    }
+}
