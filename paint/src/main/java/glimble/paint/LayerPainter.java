@@ -11,13 +11,13 @@ import java.awt.Graphics2D;
 import java.awt.Paint;
 import java.awt.RadialGradientPaint;
 import java.awt.Rectangle;
-import java.awt.RenderingHints;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
-import java.awt.image.BufferedImage;
+import java.awt.geom.Rectangle2D;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Supplier;
 
 /** Paints one layer as it is, uncut: its letters one by one where they move so, or all of it. */
 final class LayerPainter {
@@ -25,6 +25,7 @@ final class LayerPainter {
 
     private final Shapes shapes;
     private final Pictures pictures;
+    private final CastShadows shadows = new CastShadows();
     private final int width;
     private final int height;
 
@@ -35,20 +36,54 @@ final class LayerPainter {
         this.height = height;
     }
 
-    BufferedImage blank() {
-        return new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB_PRE);
+    /** The whole picture. */
+    Rectangle frame() {
+        return new Rectangle(width, height);
     }
 
-    static Graphics2D graphics(BufferedImage image) {
-        Graphics2D graphics = image.createGraphics();
-        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        graphics.setRenderingHint(RenderingHints.KEY_STROKE_CONTROL, RenderingHints.VALUE_STROKE_PURE);
-        graphics.setRenderingHint(RenderingHints.KEY_RENDERING, RenderingHints.VALUE_RENDER_QUALITY);
-        return graphics;
+    /** The part of the picture in which a layer draws anything; empty if it does nowhere. */
+    Rectangle area(Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
+        double around = layer.kind().equals("text") ? layer.stroke().width() * stand.stroke() : 0;
+        Rectangle area = new Rectangle(0, 0, -1, -1);
+        if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
+            area = area.union(bounds(shapes.of(layer, stand.edges()), around, matrix));
+        } else {
+            List<Shape> letters = shapes.letters(layer);
+            for (int unit = 0; unit < letters.size(); unit++) {
+                Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
+                if (letter.opacity() == 0) continue;
+                Rectangle bounds = bounds(
+                        letters.get(unit), around * Math.max(1, letter.stroke()), standing(letter, stand, matrix));
+                if (!bounds.isEmpty()) area = area.union(Sheet.grown(bounds, Blur.reach(letter.blur())));
+            }
+        }
+        if (area.isEmpty()) return area;
+        Rectangle all = new Rectangle(area);
+        for (Layer.ThrownShadow thrown : List.of(layer.shadow(), layer.glow())) {
+            if (thrown.colour().isEmpty()) continue;
+            Rectangle shadow = Sheet.grown(area, fades(thrown));
+            shadow.translate((int) Math.round(thrown.x()), (int) Math.round(thrown.y()));
+            all = all.union(shadow);
+        }
+        return all.intersection(frame());
+    }
+
+    private static Rectangle bounds(Shape shape, double around, AffineTransform matrix) {
+        Rectangle2D box = shape.getBounds2D();
+        if (box.isEmpty()) return new Rectangle();
+        Rectangle2D grown = new Rectangle2D.Double(
+                box.getX() - around, box.getY() - around, box.getWidth() + 2 * around, box.getHeight() + 2 * around);
+        // What is smoothed reaches a px further.
+        return Sheet.grown(matrix.createTransformedShape(grown).getBounds(), 1);
+    }
+
+    /** px around what throws it. */
+    private static int fades(Layer.ThrownShadow shadow) {
+        return (int) Math.ceil(Look.FADES * shadow.blur()) + 2;
     }
 
     /** @param matrix from rest to where it is drawn */
-    void paint(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
+    void paint(Sheet onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
         if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
             paint(
                     onto,
@@ -74,10 +109,21 @@ final class LayerPainter {
                 paint(onto, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
                 continue;
             }
-            BufferedImage apart = blank();
+            double around = layer.kind().equals("text") ? layer.stroke().width() * stand.stroke() * letter.stroke() : 0;
+            Rectangle drawn = bounds(shape, around, at);
+            if (drawn.isEmpty()) continue;
+            int reach = Blur.reach(letter.blur());
+            for (Layer.ThrownShadow thrown : List.of(layer.shadow(), layer.glow())) {
+                if (thrown.colour().isEmpty()) continue;
+                int far = (int) Math.ceil(Math.max(Math.abs(thrown.x()), Math.abs(thrown.y()))) + fades(thrown);
+                reach = Math.max(reach, far + Blur.reach(letter.blur()));
+            }
+            Rectangle area = Sheet.grown(drawn, reach).intersection(frame());
+            if (area.isEmpty()) continue;
+            Sheet apart = Sheet.blank(area);
             paint(apart, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
-            Blur.apply(apart, letter.blur());
-            lay(onto, apart, AlphaComposite.SrcOver);
+            Blur.apply(apart.image(), letter.blur());
+            onto.lay(apart, AlphaComposite.SrcOver);
         }
     }
 
@@ -88,15 +134,8 @@ final class LayerPainter {
         return at;
     }
 
-    static void lay(BufferedImage onto, BufferedImage what, AlphaComposite how) {
-        Graphics2D graphics = onto.createGraphics();
-        graphics.setComposite(how);
-        graphics.drawImage(what, 0, 0, null);
-        graphics.dispose();
-    }
-
     private void paint(
-            BufferedImage onto,
+            Sheet onto,
             Layer layer,
             Shape shape,
             AffineTransform matrix,
@@ -104,28 +143,29 @@ final class LayerPainter {
             double strokeFactor,
             List<Stand.Tint> tints,
             double[] drawn) {
-        Graphics2D graphics = graphics(onto);
+        Graphics2D graphics = onto.graphics();
+        AffineTransform here = onto.from(matrix);
         AlphaComposite composite = AlphaComposite.SrcOver.derive((float) opacity);
         Paint fill = fill(layer, tints);
         double strokeWidth = layer.stroke().width() * strokeFactor;
         boolean around = strokeWidth > 0 && layer.kind().equals("text");
         if (!layer.glow().colour().isEmpty()) {
             shadow(onto, layer.glow(), matrix, opacity, fill, shape, null);
-            draw(graphics, matrix, composite, fill, shape);
+            draw(graphics, here, composite, fill, shape);
         }
         Shape outline = around ? outline(shape, strokeWidth) : null;
         boolean shown = !layer.picture().isEmpty();
         if (!layer.shadow().colour().isEmpty() && !shown) {
             shadow(onto, layer.shadow(), matrix, opacity, fill, around ? null : shape, outline);
         }
-        if (around) draw(graphics, matrix, composite, Colours.of(layer.stroke().colour(), tints), outline);
+        if (around) draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), outline);
         if (shown) picture(onto, layer, shape, matrix, opacity);
-        else draw(graphics, matrix, composite, fill, shape);
+        else draw(graphics, here, composite, fill, shape);
         if (strokeWidth > 0 && !around && drawn[1] > drawn[0]) {
             // Twice as wide and cut to the shape: what is seen of it is inside.
             Area inside = new Area(drawn(shape, strokeWidth, drawn));
             inside.intersect(new Area(shape));
-            draw(graphics, matrix, composite, Colours.of(layer.stroke().colour(), tints), inside);
+            draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), inside);
         }
         graphics.dispose();
     }
@@ -156,7 +196,7 @@ final class LayerPainter {
 
     /** Half the blur is the standard deviation. Source: HTML, shadows of a canvas. */
     private void shadow(
-            BufferedImage onto,
+            Sheet onto,
             Layer.ThrownShadow shadow,
             AffineTransform matrix,
             double opacity,
@@ -168,32 +208,33 @@ final class LayerPainter {
         at.concatenate(matrix);
         Shape thrower = outline == null ? shape : outline;
         // What lies off the picture may throw a shadow into it: the shadow is painted with so much around it as fades.
-        int around = (int) Math.ceil(Look.FADES * shadow.blur()) + 2;
+        int around = fades(shadow);
         Rectangle area = at.createTransformedShape(thrower).getBounds();
         area.grow(around, around);
-        area = area.intersection(new Rectangle(-around, -around, width + 2 * around, height + 2 * around));
+        area = area.intersection(Sheet.grown(onto.at(), around));
         if (area.isEmpty()) return;
-        BufferedImage thrown = new BufferedImage(area.width, area.height, BufferedImage.TYPE_INT_ARGB_PRE);
-        Graphics2D graphics = graphics(thrown);
-        AffineTransform inside = AffineTransform.getTranslateInstance(-area.x, -area.y);
-        inside.concatenate(at);
-        draw(graphics, inside, AlphaComposite.SrcOver, outline == null ? fill : Color.BLACK, thrower);
-        graphics.setTransform(new AffineTransform());
-        graphics.setComposite(AlphaComposite.SrcIn);
-        graphics.setPaint(Colours.of(shadow.colour(), List.of()));
-        graphics.fillRect(0, 0, area.width, area.height);
-        graphics.dispose();
-        Blur.apply(thrown, shadow.blur() / 2);
-        Graphics2D below = onto.createGraphics();
-        below.setComposite(AlphaComposite.SrcOver.derive((float) opacity));
-        below.drawImage(thrown, area.x, area.y, null);
-        below.dispose();
+        Rectangle within = area;
+        Paint covers = outline == null ? fill : Color.BLACK;
+        Supplier<Sheet> cast = () -> cast(shadow, within, at, thrower, covers);
+        boolean plain = covers instanceof Color;
+        Sheet thrown = plain ? shadows.of(shadow, within, at, thrower, (Color) covers, cast) : cast.get();
+        onto.lay(thrown, AlphaComposite.SrcOver.derive((float) opacity));
     }
 
-    private void picture(BufferedImage onto, Layer layer, Shape shape, AffineTransform matrix, double opacity) {
-        BufferedImage apart = blank();
-        Graphics2D graphics = graphics(apart);
-        graphics.setTransform(matrix);
+    private static Sheet cast(
+            Layer.ThrownShadow shadow, Rectangle area, AffineTransform at, Shape thrower, Paint covers) {
+        Sheet thrown = Sheet.blank(area);
+        Graphics2D graphics = thrown.graphics();
+        draw(graphics, thrown.from(at), AlphaComposite.SrcOver, covers, thrower);
+        graphics.dispose();
+        Blur.shadow(thrown.image(), shadow.blur() / 2, Colours.of(shadow.colour(), List.of()));
+        return thrown;
+    }
+
+    private void picture(Sheet onto, Layer layer, Shape shape, AffineTransform matrix, double opacity) {
+        Sheet apart = Sheet.blank(onto.at());
+        Graphics2D graphics = apart.graphics();
+        graphics.setTransform(apart.from(matrix));
         boolean drawn = pictures.draw(graphics, layer.picture(), layer.pictureAt());
         graphics.dispose();
         if (!drawn) return;
@@ -201,29 +242,26 @@ final class LayerPainter {
                 && layer.pictureAt().height() <= layer.box().height() + 0.01;
         boolean sharp = layer.corners().equals(glimble.graphic.Corners.SHARP) && layer.slant() == 0;
         if (!inside || !sharp || layer.kind().equals("text")) {
-            BufferedImage cut = blank();
-            Graphics2D cutter = graphics(cut);
-            draw(cutter, matrix, AlphaComposite.SrcOver, Color.BLACK, shape);
+            Sheet cut = Sheet.blank(onto.at());
+            Graphics2D cutter = cut.graphics();
+            draw(cutter, cut.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape);
             cutter.dispose();
-            lay(apart, cut, AlphaComposite.DstIn);
+            apart.lay(cut, AlphaComposite.DstIn);
         }
         if (inside
                 && sharp
                 && !layer.kind().equals("text")
                 && !layer.shadow().colour().isEmpty()) {
-            BufferedImage thrown = blank();
-            Graphics2D thrower = graphics(thrown);
+            Sheet thrown = Sheet.blank(onto.at());
+            Graphics2D thrower = thrown.image().createGraphics();
             thrower.translate(layer.shadow().x(), layer.shadow().y());
-            thrower.drawImage(apart, 0, 0, null);
-            thrower.setTransform(new AffineTransform());
-            thrower.setComposite(AlphaComposite.SrcIn);
-            thrower.setPaint(Colours.of(layer.shadow().colour(), List.of()));
-            thrower.fillRect(0, 0, width, height);
+            thrower.drawImage(apart.image(), 0, 0, null);
             thrower.dispose();
-            Blur.apply(thrown, layer.shadow().blur() / 2);
-            lay(onto, thrown, AlphaComposite.SrcOver.derive((float) opacity));
+            Layer.ThrownShadow shadow = layer.shadow();
+            Blur.shadow(thrown.image(), shadow.blur() / 2, Colours.of(shadow.colour(), List.of()));
+            onto.lay(thrown, AlphaComposite.SrcOver.derive((float) opacity));
         }
-        lay(onto, apart, AlphaComposite.SrcOver.derive((float) opacity));
+        onto.lay(apart, AlphaComposite.SrcOver.derive((float) opacity));
     }
 
     private static Paint fill(Layer layer, List<Stand.Tint> tints) {
@@ -243,17 +281,17 @@ final class LayerPainter {
     }
 
     /** The shape of a layer as it stands, opaque; of letters that move apart, each as it stands. */
-    void fillShape(BufferedImage onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
-        Graphics2D graphics = graphics(onto);
+    void fillShape(Sheet onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
+        Graphics2D graphics = onto.graphics();
         if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
-            draw(graphics, matrix, AlphaComposite.SrcOver, Color.BLACK, shapes.of(layer, stand.edges()));
+            draw(graphics, onto.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shapes.of(layer, stand.edges()));
         } else {
             List<Shape> letters = shapes.letters(layer);
             for (int unit = 0; unit < letters.size(); unit++) {
                 Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
                 AlphaComposite composite = AlphaComposite.SrcOver.derive((float) letter.opacity());
                 Shape seen = letter.seen(letters.get(unit));
-                draw(graphics, standing(letter, stand, matrix), composite, Color.BLACK, seen);
+                draw(graphics, onto.from(standing(letter, stand, matrix)), composite, Color.BLACK, seen);
             }
         }
         graphics.dispose();

@@ -8,6 +8,7 @@ import java.awt.AlphaComposite;
 import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.LinearGradientPaint;
+import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
@@ -31,7 +32,7 @@ public final class ReelPainter {
 
     /** A frame of a phase over nothing, with premultiplied alpha, as large as the raster. */
     public BufferedImage paint(PhaseName phase, int frame) {
-        BufferedImage picture = painter.blank();
+        Sheet picture = Sheet.blank(painter.frame());
         List<Stand> stands = new ArrayList<>();
         for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
         for (int i = 0; i < reel.layers().size(); i++) {
@@ -41,14 +42,17 @@ public final class ReelPainter {
             if (layer.isAbsent(phase)) continue;
             paint(picture, i, stands, phase, frame);
         }
-        return picture;
+        return picture.image();
     }
 
     /** The same as a PNG. */
     public byte[] png(PhaseName phase, int frame) {
         BufferedImage painted = paint(phase, frame);
         BufferedImage plain = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
-        LayerPainter.lay(plain, painted, AlphaComposite.Src);
+        Graphics2D graphics = plain.createGraphics();
+        graphics.setComposite(AlphaComposite.Src);
+        graphics.drawImage(painted, 0, 0, null);
+        graphics.dispose();
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         try {
             ImageIO.write(plain, "png", bytes);
@@ -58,48 +62,53 @@ public final class ReelPainter {
         return bytes.toByteArray();
     }
 
-    private void paint(BufferedImage picture, int index, List<Stand> stands, PhaseName phase, int frame) {
+    private void paint(Sheet picture, int index, List<Stand> stands, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index).standing(phase, frame);
         Stand stand = stands.get(index);
+        Rectangle drawn = stand.isTilted() ? painter.frame() : painter.area(layer, stand, phase, frame, stand.matrix());
+        if (drawn.isEmpty()) return;
         boolean plain = layer.masks().isEmpty() && stand.bands().isEmpty() && !stand.isTilted() && stand.blur() == 0;
         if (plain) {
             painter.paint(picture, layer, stand, phase, frame, stand.matrix());
             return;
         }
-        BufferedImage apart = painter.blank();
+        Sheet apart = Sheet.blank(Sheet.grown(drawn, Blur.reach(stand.blur())).intersection(painter.frame()));
         painter.paint(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
-        BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
+        Sheet stood = stand.isTilted() ? through(apart, stand) : apart;
         for (BandNow band : stand.bands()) fade(stood, band);
-        Blur.apply(stood, stand.blur());
+        Blur.apply(stood.image(), stand.blur());
         for (Layer.MaskBy mask : layer.masks()) {
-            BufferedImage cut = painter.blank();
+            // What lies beyond what is drawn may fade into it.
+            Rectangle area =
+                    Sheet.grown(stood.at(), Blur.reach(mask.soft() / 2)).intersection(painter.frame());
+            Sheet cut = Sheet.blank(area);
             fillMask(cut, mask.layer(), stands, phase, frame);
-            Blur.apply(cut, mask.soft() / 2);
-            LayerPainter.lay(stood, cut, mask.inside() ? AlphaComposite.DstIn : AlphaComposite.DstOut);
+            Blur.apply(cut.image(), mask.soft() / 2);
+            stood.lay(cut, mask.inside() ? AlphaComposite.DstIn : AlphaComposite.DstOut);
         }
-        LayerPainter.lay(picture, stood, AlphaComposite.SrcOver);
+        picture.lay(stood, AlphaComposite.SrcOver);
     }
 
-    /** What stands at rest, taken through the tilts and matrices of its own and of its groups. */
-    private BufferedImage through(BufferedImage apart, Stand stand) {
-        BufferedImage now = apart;
+    /** What stands at rest on the whole picture, taken through the tilts and matrices of its own and of its groups. */
+    private Sheet through(Sheet apart, Stand stand) {
+        BufferedImage now = apart.image();
         for (Stand.Step step : stand.steps()) {
             if (step.tiltX() != 0) now = Warp.tilted(now, step.tiltX(), step.pivotY(), step.pivotX(), false);
             if (step.tiltY() != 0) now = Warp.tilted(now, -step.tiltY(), step.pivotX(), step.pivotY(), true);
-            BufferedImage moved = painter.blank();
-            Graphics2D graphics = LayerPainter.graphics(moved);
+            Sheet moved = Sheet.blank(painter.frame());
+            Graphics2D graphics = moved.graphics();
             graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
             graphics.drawImage(now, step.matrix(), null);
             graphics.dispose();
-            now = moved;
+            now = moved.image();
         }
-        return now;
+        return new Sheet(now, painter.frame());
     }
 
     /** Multiplies a picture with a band: a hard one, or one whose edges fade. */
-    private void fade(BufferedImage picture, BandNow band) {
-        BufferedImage cut = painter.blank();
-        Graphics2D graphics = LayerPainter.graphics(cut);
+    private static void fade(Sheet picture, BandNow band) {
+        Sheet cut = Sheet.blank(picture.at());
+        Graphics2D graphics = cut.graphics();
         if (band.soft() == 0) {
             graphics.setPaint(Color.BLACK);
             graphics.fill(band.shape());
@@ -108,14 +117,14 @@ public final class ReelPainter {
             double to = band.to() + band.soft();
             if (to > from) {
                 double edge = Math.min(0.5, band.soft() / (to - from));
-                graphics.setTransform(band.turned());
+                graphics.transform(band.turned());
                 graphics.setPaint(soft(band, from, to, (float) edge));
                 graphics.fillRect(
                         (int) -BandNow.FAR, (int) -BandNow.FAR, (int) (2 * BandNow.FAR), (int) (2 * BandNow.FAR));
             }
         }
         graphics.dispose();
-        LayerPainter.lay(picture, cut, AlphaComposite.DstIn);
+        picture.lay(cut, AlphaComposite.DstIn);
     }
 
     private static LinearGradientPaint soft(BandNow band, double from, double to, float edge) {
@@ -128,7 +137,7 @@ public final class ReelPainter {
                 });
     }
 
-    private void fillMask(BufferedImage cut, int index, List<Stand> stands, PhaseName phase, int frame) {
+    private void fillMask(Sheet cut, int index, List<Stand> stands, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index);
         if (layer.isAbsent(phase)) return;
         if (layer.kind().equals("group")) {
@@ -138,10 +147,14 @@ public final class ReelPainter {
             return;
         }
         Stand stand = stands.get(index);
-        BufferedImage apart = painter.blank();
+        if (!stand.isTilted() && stand.bands().isEmpty()) {
+            painter.fillShape(cut, layer, stand, phase, frame, stand.matrix());
+            return;
+        }
+        Sheet apart = Sheet.blank(stand.isTilted() ? painter.frame() : cut.at());
         painter.fillShape(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
-        BufferedImage stood = stand.isTilted() ? through(apart, stand) : apart;
+        Sheet stood = stand.isTilted() ? through(apart, stand) : apart;
         for (BandNow band : stand.bands()) fade(stood, band);
-        LayerPainter.lay(cut, stood, AlphaComposite.SrcOver);
+        cut.lay(stood, AlphaComposite.SrcOver);
     }
 }

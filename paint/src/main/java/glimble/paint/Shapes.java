@@ -2,6 +2,7 @@ package glimble.paint;
 
 import glimble.graphic.Corners;
 import glimble.reel.Layer;
+import glimble.rest.Rect;
 import glimble.text.GlyphRun;
 import glimble.typeset.JdkTypesetter;
 import java.awt.Shape;
@@ -10,7 +11,11 @@ import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.function.IntFunction;
 
 /** The shapes of layers: letters, or boxes with corners and slanted ends. */
@@ -18,7 +23,39 @@ final class Shapes {
     /** How far the handles of a quarter of a circle lie along its sides. */
     private static final double ROUND = 0.5522847498;
 
+    private static final int KEPT = 256;
+
     private final JdkTypesetter typesetter;
+    private final Map<Glyph, Shape> outlines = new HashMap<>();
+    /** Of the letters of whole texts, by their runs. */
+    private final Map<List<GlyphRun>, Placed> texts = new IdentityHashMap<>();
+
+    /** The last ones that were asked for. */
+    private final Map<Box, Shape> boxes = new LinkedHashMap<>(64, 0.75f, true) {
+        @Override
+        protected boolean removeEldestEntry(Map.Entry<Box, Shape> eldest) {
+            return size() > KEPT;
+        }
+    };
+
+    private record Box(
+            Rect box,
+            Corners corners,
+            double slant,
+            boolean flipped,
+            double left,
+            double top,
+            double right,
+            double bottom) {}
+
+    private record Glyph(String font, int id) {}
+
+    /** Where letters were when their shapes were made. */
+    private record Placed(double x, double baseline, Path2D path, List<Shape> letters) {
+        boolean isAt(Layer layer) {
+            return x == layer.box().x() && baseline == layer.baseline();
+        }
+    }
 
     Shapes(JdkTypesetter typesetter) {
         this.typesetter = typesetter;
@@ -27,10 +64,17 @@ final class Shapes {
     /** @param edges px by which left, top, right and bottom lie elsewhere than at rest; a text goes with left and top */
     Shape of(Layer layer, double[] edges) {
         if (layer.kind().equals("text")) {
-            Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
-            addLetters(layer, unit -> path);
-            return AffineTransform.getTranslateInstance(edges[0], edges[1]).createTransformedShape(path);
+            Path2D path = placed(layer).path();
+            return edges[0] == 0 && edges[1] == 0
+                    ? path
+                    : AffineTransform.getTranslateInstance(edges[0], edges[1]).createTransformedShape(path);
         }
+        Box asked = new Box(
+                layer.box(), layer.corners(), layer.slant(), layer.flipped(), edges[0], edges[1], edges[2], edges[3]);
+        return boxes.computeIfAbsent(asked, none -> box(layer, edges));
+    }
+
+    private static Shape box(Layer layer, double[] edges) {
         double x = layer.box().x() + edges[0];
         double y = layer.box().y() + edges[1];
         double width = Math.max(0, layer.box().width() - edges[0] + edges[2]);
@@ -42,10 +86,20 @@ final class Shapes {
 
     /** The shape of each letter of a text; what belongs to no letter draws nothing. */
     List<Shape> letters(Layer layer) {
-        List<Path2D> paths = new ArrayList<>();
-        for (int i = 0; i < layer.units().size(); i++) paths.add(new Path2D.Double(Path2D.WIND_NON_ZERO));
-        addLetters(layer, unit -> unit < 0 ? null : paths.get(unit));
-        return new ArrayList<>(paths);
+        return placed(layer).letters();
+    }
+
+    private Placed placed(Layer layer) {
+        Placed known = texts.get(layer.runs());
+        if (known != null && known.isAt(layer)) return known;
+        Path2D whole = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        addLetters(layer, unit -> whole);
+        List<Path2D> letters = new ArrayList<>();
+        for (int i = 0; i < layer.units().size(); i++) letters.add(new Path2D.Double(Path2D.WIND_NON_ZERO));
+        if (!letters.isEmpty()) addLetters(layer, unit -> unit < 0 ? null : letters.get(unit));
+        Placed placed = new Placed(layer.box().x(), layer.baseline(), whole, new ArrayList<>(letters));
+        texts.put(layer.runs(), placed);
+        return placed;
     }
 
     private void addLetters(Layer layer, IntFunction<Path2D> pathOf) {
@@ -55,7 +109,9 @@ final class Shapes {
                 if (path == null) continue;
                 AffineTransform place = new AffineTransform(
                         run.scaleX(), 0, 0, run.scaleY(), layer.box().x() + run.x()[i], layer.baseline() + run.y()[i]);
-                path.append(typesetter.outline(run.font(), run.glyphs()[i]).getPathIterator(place), false);
+                Shape outline = outlines.computeIfAbsent(
+                        new Glyph(run.font(), run.glyphs()[i]), glyph -> typesetter.outline(glyph.font(), glyph.id()));
+                path.append(outline.getPathIterator(place), false);
             }
         }
     }
