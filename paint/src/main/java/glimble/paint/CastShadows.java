@@ -1,7 +1,6 @@
 package glimble.paint;
 
 import glimble.reel.Layer;
-import java.awt.Color;
 import java.awt.Rectangle;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
@@ -13,8 +12,9 @@ import java.util.function.Supplier;
 final class CastShadows {
     private static final int KEPT = 12;
 
-    /** @param thrower by identity: shapes that stay as they are are kept too */
-    private record Cast(Layer.ThrownShadow shadow, Rectangle area, AffineTransform at, Thrower thrower, Color fill) {}
+    /** @param thrower by identity: shapes that stay as they are are kept too; filled, whatever says how much it covers */
+    private record Cast(
+            Layer.ThrownShadow shadow, Rectangle area, AffineTransform at, Thrower thrower, Object filled) {}
 
     private record Thrower(Shape shape) {
         @Override
@@ -40,8 +40,8 @@ final class CastShadows {
             Rectangle area,
             AffineTransform at,
             Shape thrower,
-            Color fill,
+            Object filled,
             Supplier<Sheet> cast) {
-        return known.computeIfAbsent(new Cast(shadow, area, at, new Thrower(thrower), fill), key -> cast.get());
+        return known.computeIfAbsent(new Cast(shadow, area, at, new Thrower(thrower), filled), key -> cast.get());
     }
 }

@@ -12,6 +12,7 @@ import java.awt.Paint;
 import java.awt.RadialGradientPaint;
 import java.awt.Rectangle;
 import java.awt.Shape;
+import java.awt.Transparency;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Area;
 import java.awt.geom.Rectangle2D;
@@ -147,16 +148,17 @@ final class LayerPainter {
         AffineTransform here = onto.from(matrix);
         AlphaComposite composite = AlphaComposite.SrcOver.derive((float) opacity);
         Paint fill = fill(layer, tints);
+        Object filledWith = List.of(layer.fill(), List.copyOf(tints));
         double strokeWidth = layer.stroke().width() * strokeFactor;
         boolean around = strokeWidth > 0 && layer.kind().equals("text");
         if (!layer.glow().colour().isEmpty()) {
-            shadow(onto, layer.glow(), matrix, opacity, fill, shape, null);
+            shadow(onto, layer.glow(), matrix, opacity, fill, filledWith, shape, null);
             draw(graphics, here, composite, fill, shape);
         }
         Shape outline = around ? outline(shape, strokeWidth) : null;
         boolean shown = !layer.picture().isEmpty();
         if (!layer.shadow().colour().isEmpty() && !shown) {
-            shadow(onto, layer.shadow(), matrix, opacity, fill, around ? null : shape, outline);
+            shadow(onto, layer.shadow(), matrix, opacity, fill, filledWith, around ? null : shape, outline);
         }
         if (around) draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), outline);
         if (shown) picture(onto, layer, shape, matrix, opacity);
@@ -201,6 +203,7 @@ final class LayerPainter {
             AffineTransform matrix,
             double opacity,
             Paint fill,
+            Object filledWith,
             Shape shape,
             Shape outline) {
         // Shadows are not scaled or turned with what throws them.
@@ -214,10 +217,12 @@ final class LayerPainter {
         area = area.intersection(Sheet.grown(onto.at(), around));
         if (area.isEmpty()) return;
         Rectangle within = area;
-        Paint covers = outline == null ? fill : Color.BLACK;
+        // Only how much is covered counts for a shadow.
+        boolean opaque = outline != null || fill.getTransparency() == Transparency.OPAQUE;
+        Paint covers = opaque ? Color.BLACK : fill;
         Supplier<Sheet> cast = () -> cast(shadow, within, at, thrower, covers);
-        boolean plain = covers instanceof Color;
-        Sheet thrown = plain ? shadows.of(shadow, within, at, thrower, (Color) covers, cast) : cast.get();
+        Object filled = opaque ? Color.BLACK : filledWith;
+        Sheet thrown = shadows.of(shadow, within, at, thrower, filled, cast);
         onto.lay(thrown, AlphaComposite.SrcOver.derive((float) opacity));
     }
 
