@@ -5,14 +5,15 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Page;
 import glimble.formats.DemoGraphics;
 import glimble.graphic.PhaseName;
+import glimble.handover.Asked;
 import glimble.handover.Form;
 import glimble.handover.HandOver;
+import glimble.handover.Progress;
 import glimble.paint.ReelPainter;
 import glimble.reel.Reel;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -59,9 +60,12 @@ class PackageIT {
     }
 
     private static byte[] written(HandedDemo demo, Form form) throws IOException {
-        ByteArrayOutputStream out = new ByteArrayOutputStream();
-        new HandOver(TYPESETTER).write(demo.handed(), form, false, out);
-        return out.toByteArray();
+        Path file = Files.createTempFile("handed", "." + form.ending());
+        Asked asked = new Asked(form, List.of(), -1, "", false);
+        new HandOver(TYPESETTER).write(demo.handed(), asked, file, Progress.NONE);
+        byte[] content = Files.readAllBytes(file);
+        Files.delete(file);
+        return content;
     }
 
     /** Opens the host page with a package, of which one graphic stands there by the name {@code one}. */

@@ -5,7 +5,17 @@ public enum Form {
     /** A graphic for any renderer of HTML graphics, for whatever it is filled with. */
     PACKAGE("package", "zip", false),
     /** One page that holds all it needs, likewise. */
-    PAGE("page", "html", false);
+    PAGE("page", "html", false),
+    /** One frame as a picture. */
+    PNG("png", "png", true),
+    /** Every frame as a picture. */
+    FRAMES("frames", "zip", true),
+    /** Video that loses nothing, for editing: QuickTime Animation. */
+    MOV("mov", "mov", true),
+    /** Video for editing that is smaller: ProRes 4444. */
+    PRORES("prores", "mov", true),
+    /** Video for the web: VP9. */
+    WEBM("webm", "webm", true);
 
     private final String word;
     private final String ending;

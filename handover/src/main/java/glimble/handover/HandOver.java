@@ -1,8 +1,15 @@
 package glimble.handover;
 
+import glimble.cue.GivenData;
+import glimble.graphic.PhaseName;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.OutputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Set;
 
 /** Writes graphics in open formats. Safe for several threads. */
 public final class HandOver {
@@ -12,11 +19,86 @@ public final class HandOver {
         this.typesetter = typesetter;
     }
 
-    /** @param allFonts whether fonts for every script go with it, however large */
-    public void write(Handed handed, Form form, boolean allFonts, OutputStream out) throws IOException {
-        switch (form) {
-            case PACKAGE -> GraphicPackage.write(handed, typesetter, allFonts, out);
-            case PAGE -> SinglePage.write(handed, typesetter, allFonts, out);
+    /**
+     * The name of the file for people.
+     *
+     * @param asked with its fillings
+     */
+    public static String fileName(Handed handed, Asked asked) {
+        String name = FileNames.of(handed.designed().name());
+        List<Asked.Filling> fillings = asked.fillings();
+        if (!asked.form().isFilled()) return name + "." + asked.form().ending();
+        if (fillings.size() != 1) return name + ".zip";
+        String of = fillings.get(0).name();
+        return name + (of.isEmpty() ? "" : "-" + FileNames.of(of)) + "."
+                + asked.form().ending();
+    }
+
+    /**
+     * @param file where it is written; not there yet
+     * @throws IOException if it cannot be written, or a program that is needed is missing
+     * @throws Progress.Stopped if it was stopped
+     */
+    public void write(Handed handed, Asked asked, Path file, Progress progress) throws IOException {
+        if (!asked.form().isFilled()) {
+            try (OutputStream out = Files.newOutputStream(file)) {
+                if (asked.form() == Form.PACKAGE) GraphicPackage.write(handed, typesetter, asked.allFonts(), out);
+                else SinglePage.write(handed, typesetter, asked.allFonts(), out);
+            }
+            progress.done(1, 1);
+            return;
+        }
+        List<Asked.Filling> fillings = asked.fillings();
+        if (fillings.size() == 1) {
+            one(handed, asked, fillings.get(0).data(), file, progress);
+            return;
+        }
+        Set<String> taken = new HashSet<>();
+        Path part = Files.createTempFile("handover", "." + asked.form().ending());
+        try (OutputStream out = Files.newOutputStream(file);
+                Zip zip = new Zip(out)) {
+            for (int i = 0; i < fillings.size(); i++) {
+                Files.deleteIfExists(part);
+                one(handed, asked, fillings.get(i).data(), part, new Share(progress, i, fillings.size()));
+                String name = free(FileNames.of(fillings.get(i).name()), taken);
+                zip.add(name + "." + asked.form().ending(), part);
+            }
+        } finally {
+            Files.deleteIfExists(part);
+        }
+    }
+
+    private static String free(String name, Set<String> taken) {
+        String free = name;
+        for (int i = 2; !taken.add(free); i++) free = name + "-" + i;
+        return free;
+    }
+
+    private void one(Handed handed, Asked asked, GivenData given, Path file, Progress progress) throws IOException {
+        Played played = Played.of(handed, typesetter, given);
+        FramePainter frames = new FramePainter(played, typesetter, handed.source(), asked.ground());
+        switch (asked.form()) {
+            case PNG -> {
+                Played.Moment rest =
+                        new Played.Moment(PhaseName.IN, played.reel().in());
+                Files.write(file, Png.of(frames.painted(asked.frame() < 0 ? rest : played.at(asked.frame()))));
+                progress.done(1, 1);
+            }
+            case FRAMES -> frames.zip(file, progress);
+            default -> Video.write(asked.form(), frames, file, progress);
+        }
+    }
+
+    /** One of several files. */
+    private record Share(Progress of, int index, int count) implements Progress {
+        @Override
+        public void done(int done, int all) {
+            of.done(index * 1_000 + done * 1_000 / all, count * 1_000);
+        }
+
+        @Override
+        public boolean isStopped() {
+            return of.isStopped();
         }
     }
 }

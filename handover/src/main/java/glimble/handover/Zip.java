@@ -4,6 +4,9 @@ import java.io.Closeable;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipOutputStream;
 
@@ -16,10 +19,20 @@ final class Zip implements Closeable {
     }
 
     void add(String name, byte[] content) throws IOException {
-        ZipEntry entry = new ZipEntry(name);
-        entry.setTimeLocal(java.time.LocalDateTime.of(2000, 1, 1, 0, 0));
-        zip.putNextEntry(entry);
+        begin(name);
         zip.write(content);
+        zip.closeEntry();
+    }
+
+    private void begin(String name) throws IOException {
+        ZipEntry entry = new ZipEntry(name);
+        entry.setTimeLocal(LocalDateTime.of(2000, 1, 1, 0, 0));
+        zip.putNextEntry(entry);
+    }
+
+    void add(String name, Path file) throws IOException {
+        begin(name);
+        Files.copy(file, zip);
         zip.closeEntry();
     }
 
