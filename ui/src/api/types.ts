@@ -91,6 +91,9 @@ export type FilledIn = Schemas['FilledAnswer'];
 export type CueCheck = Schemas['CueCheckAnswer'];
 export type CueFinding = Schemas['CueFinding'];
 export type FillingRequest = Schemas['FillingRequest'];
+export type Handover = Schemas['HandoverState'];
+export type HandoverRequest = Schemas['HandoverRequest'];
+export type HandoverRow = Schemas['HandoverRow'];
 export type Feed = Schemas['Feed'];
 /** What a feed has said last, and how it stands. */
 export type FeedState = Schemas['FeedState'];

@@ -1,5 +1,6 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import HandOver from '../handover/HandOver.svelte';
   import { intoHeader } from '../frame/portal';
   import { inWords } from '../proof/findings';
   import { ProofWatch } from '../proof/proof.svelte';
@@ -13,6 +14,7 @@
   const { floor, onhelp }: Props = $props();
 
   const watch = new ProofWatch();
+  let handing = $state(false);
 
   // The proof runs by itself after a save.
   $effect(() => {
@@ -22,7 +24,7 @@
 
   $effect(() => () => watch.leave());
 
-  const state = $derived.by(() => {
+  const standing = $derived.by(() => {
     if (floor.saving) return 'saving';
     if (!floor.unsaved) return 'saved';
     return floor.draftKept ? `draft kept ${floor.draftKept}` : 'not saved yet';
@@ -40,7 +42,7 @@
   {#if floor.stored && floor.document}
     <span class="title">{floor.document.name}</span>
     <span class="muted" role="status">
-      revision {floor.stored.revision} · <span class:unsaved={floor.unsaved}>{state}</span>
+      revision {floor.stored.revision} · <span class:unsaved={floor.unsaved}>{standing}</span>
     </span>
     {#if watch.proof && !floor.unsaved}
       <a
@@ -65,6 +67,13 @@
         href="#/still/{floor.stored.id}/{floor.moment.phase}/{floor.moment.frame}{between}"
         target="_blank">Full size</Button
       >
+      <Button
+        size="small"
+        kind="ghost"
+        disabled={floor.unsaved}
+        title={floor.unsaved ? 'Save it first; what is saved is handed over' : undefined}
+        on:click={() => (handing = true)}>Hand over …</Button
+      >
       <Button size="small" kind="ghost" on:click={onhelp}>Keys ?</Button>
       <Button size="small" disabled={!floor.unsaved || floor.saving} on:click={() => floor.save()}
         >Save</Button
@@ -72,6 +81,15 @@
     </span>
   {/if}
 </div>
+{#if handing && floor.stored}
+  <HandOver
+    bind:open={handing}
+    graphic={floor.stored.id}
+    revision={floor.stored.revision}
+    document={floor.stored.document}
+    atHand={floor.values}
+  />
+{/if}
 
 <style>
   .header {

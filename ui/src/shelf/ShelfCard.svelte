@@ -9,6 +9,7 @@
   import { momentOf, timecode, wholeLength, type Moment } from '../player/moment';
   import '../sheet/pieces/pieces.css';
   import { ready } from '../api/ready';
+  import HandOver from '../handover/HandOver.svelte';
 
   interface Props {
     stored: StoredGraphic;
@@ -58,6 +59,7 @@
       .catch((error: Error) => (fault = error.message));
   });
 
+  let handing = $state(false);
   let renaming = $state(false);
   let name = $state('');
   let tags = $state('');
@@ -148,9 +150,15 @@
     <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
       >duplicate</button
     >
+    <button class="plain act" aria-label="Hand over {stored.document.name}" onclick={() => (handing = true)}
+      >hand over …</button
+    >
     <button class="plain act" aria-label="Delete {stored.document.name}" onclick={ondelete}>delete</button>
   </span>
 </article>
+{#if handing}
+  <HandOver bind:open={handing} graphic={stored.id} revision={stored.revision} document={stored.document} />
+{/if}
 
 <style>
   .card {

@@ -57,6 +57,9 @@ class OpenApiConfig {
             Map.entry("FollowNote", List.of("fault")),
             Map.entry("FeedState", List.of("readAt", "fault")),
             Map.entry("FilledAnswer", List.of("change")),
+            Map.entry("HandoverRequest", List.of("revision", "rows", "frame", "ground", "allFonts")),
+            Map.entry("HandoverRow", List.of("name", "dials")),
+            Map.entry("HandoverState", List.of("why")),
             Map.entry("Added", List.of("number", "note")),
             Map.entry(
                     "SheetEdit",

@@ -115,8 +115,13 @@ class RolesIT {
         return all;
     }
 
-    private static final List<String> OPERATED =
-            List.of("/api/sheets", "/api/outputs/999/acts", "/api/outputs/999/ahead", "/api/people", "/api/words");
+    private static final List<String> OPERATED = List.of(
+            "/api/sheets",
+            "/api/outputs/999/acts",
+            "/api/outputs/999/ahead",
+            "/api/people",
+            "/api/words",
+            "/api/handovers");
     private static final List<String> WORKED_OUT = List.of(
             "/api/reels",
             "/api/changes",

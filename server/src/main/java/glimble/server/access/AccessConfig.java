@@ -60,7 +60,12 @@ class AccessConfig {
 
     /** What operators do. */
     private static final String[] OPERATED = {
-        "/api/sheets/**", "/api/outputs/*/acts", "/api/outputs/*/ahead", "/api/people", "/api/words"
+        "/api/sheets/**",
+        "/api/outputs/*/acts",
+        "/api/outputs/*/ahead",
+        "/api/people",
+        "/api/words",
+        "/api/handovers/**"
     };
 
     /** What is worked out without anything being kept. */

@@ -1,0 +1,37 @@
+package glimble.handover;
+
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import java.util.ArrayList;
+import java.util.List;
+
+/** What a form does not carry of a graphic, and what is done instead: said before it is made. */
+public final class Carried {
+    private Carried() {}
+
+    /** @param allFonts whether fonts for every script go with it */
+    public static List<String> of(Graphic graphic, Form form, boolean allFonts) {
+        List<String> said = new ArrayList<>();
+        if (!form.isFilled()) {
+            if (!allFonts) {
+                said.add(
+                        "Fonts for Chinese and for pictographs do not go with it: such letters are drawn as missing ones."
+                                + " Take them along if they may be filled in.");
+            }
+            return said;
+        }
+        boolean steps = graphic.phases().stream()
+                .anyMatch(phase -> phase instanceof In in && !in.steps().isEmpty());
+        if (steps && form != Form.PNG) said.add("Nobody goes on at its steps: it plays through them without waiting.");
+        boolean series = graphic.fields().stream().map(Field::series).anyMatch(java.util.Optional::isPresent);
+        if (series && form != Form.PNG) said.add("A series takes its turns as often as its length has room for.");
+        if (form == Form.WEBM) {
+            said.add(
+                    "Colours are kept in a quarter of the pixels, and time in whole milliseconds, so that a rate such as"
+                            + " 59.94 is only nearly met. Take mov for editing.");
+        }
+        if (form == Form.PRORES) said.add("It loses a little in every frame. Take mov to lose nothing.");
+        return said;
+    }
+}

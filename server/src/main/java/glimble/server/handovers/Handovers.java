@@ -1,0 +1,205 @@
+package glimble.server.handovers;
+
+import glimble.handover.Asked;
+import glimble.handover.HandOver;
+import glimble.handover.Handed;
+import glimble.handover.Progress;
+import glimble.server.handovers.HandoverState.Stage;
+import glimble.server.problems.NotThere;
+import glimble.server.problems.Refused;
+import glimble.typeset.JdkTypesetter;
+import jakarta.annotation.PreDestroy;
+import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Duration;
+import java.time.Instant;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.concurrent.atomic.AtomicLong;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import org.springframework.stereotype.Service;
+
+/** Hands graphics over, one at a time in the order in which they are asked for. Files are kept for a day, or until the server ends. */
+@Service
+class Handovers {
+    private static final Logger LOG = LoggerFactory.getLogger(Handovers.class);
+    private static final int WAITING = 8;
+    private static final int KEPT = 40;
+    private static final Duration HOLDS = Duration.ofDays(1);
+
+    private final HandOver handOver;
+    private final Clock clock;
+    private final Path folder;
+    private final AtomicLong last = new AtomicLong();
+    private final Map<Long, Job> jobs = new ConcurrentHashMap<>();
+    private final ExecutorService working = Executors.newSingleThreadExecutor(work -> {
+        Thread thread = new Thread(work, "handovers");
+        thread.setDaemon(true);
+        thread.setPriority(Thread.MIN_PRIORITY);
+        return thread;
+    });
+
+    Handovers(JdkTypesetter typesetter, Clock clock) throws IOException {
+        handOver = new HandOver(typesetter);
+        this.clock = clock;
+        folder = Files.createTempDirectory("glimble-handovers");
+    }
+
+    /** One of them; what is told of it comes from the thread that works on it. */
+    private final class Job implements Progress {
+        private final long id = last.incrementAndGet();
+        private final long graphic;
+        private final int revision;
+        private final Handed handed;
+        private final Asked asked;
+        private final Instant from = clock.instant();
+        private volatile Stage stage = Stage.WAITING;
+        private volatile boolean stopped;
+        private volatile int done;
+        private volatile int all = 1;
+        private volatile long bytes;
+        private volatile String why;
+
+        Job(long graphic, int revision, Handed handed, Asked asked) {
+            this.graphic = graphic;
+            this.revision = revision;
+            this.handed = handed;
+            this.asked = asked;
+        }
+
+        Path file() {
+            return folder.resolve(Long.toString(id));
+        }
+
+        HandoverState state() {
+            String name = HandOver.fileName(handed, asked);
+            return new HandoverState(id, graphic, revision, asked.form().word(), name, stage, done, all, bytes, why);
+        }
+
+        @Override
+        public void done(int of, int count) {
+            done = of;
+            all = count;
+        }
+
+        @Override
+        public boolean isStopped() {
+            return stopped;
+        }
+
+        void run() {
+            if (stopped) return;
+            stage = Stage.RUNNING;
+            try {
+                handOver.write(handed, asked, file(), this);
+                bytes = Files.size(file());
+                stage = Stage.DONE;
+            } catch (Progress.Stopped e) {
+                end(Stage.STOPPED, null);
+            } catch (IOException e) {
+                end(Stage.FAILED, e.getMessage());
+            } catch (RuntimeException e) {
+                LOG.error("{} of graphic {} cannot be handed over", asked.form(), graphic, e);
+                end(Stage.FAILED, "It cannot be made; the server's log says why.");
+            }
+            if (stopped) end(Stage.STOPPED, null);
+        }
+
+        private void end(Stage as, String reason) {
+            why = reason;
+            stage = as;
+            drop();
+        }
+
+        void drop() {
+            try {
+                Files.deleteIfExists(file());
+            } catch (IOException e) {
+                throw new UncheckedIOException(e);
+            }
+        }
+    }
+
+    /** @throws Refused if too many wait already */
+    synchronized HandoverState ask(long graphic, int revision, Handed handed, Asked asked) {
+        tidy();
+        long waiting =
+                jobs.values().stream().filter(job -> job.stage == Stage.WAITING).count();
+        if (waiting >= WAITING) {
+            throw new Refused("$.form", "has to wait: " + WAITING + " are waiting already. Ask again once one is done");
+        }
+        Job job = new Job(graphic, revision, handed, asked);
+        jobs.put(job.id, job);
+        working.submit(job::run);
+        return job.state();
+    }
+
+    /** What is older than a day is let go, and of the others all but the last ones. */
+    private void tidy() {
+        List<Job> ended = new ArrayList<>(jobs.values());
+        ended.removeIf(job -> job.stage == Stage.WAITING || job.stage == Stage.RUNNING);
+        ended.sort(Comparator.comparingLong((Job job) -> job.id).reversed());
+        Instant until = clock.instant().minus(HOLDS);
+        for (int i = 0; i < ended.size(); i++) {
+            Job job = ended.get(i);
+            if (i < KEPT && job.from.isAfter(until)) continue;
+            jobs.remove(job.id);
+            job.drop();
+        }
+    }
+
+    /** The last ones first. */
+    List<HandoverState> all() {
+        return jobs.values().stream()
+                .map(Job::state)
+                .sorted(Comparator.comparingLong(HandoverState::id).reversed())
+                .toList();
+    }
+
+    /** @throws NotThere if there is none, or none any more */
+    HandoverState find(long id) {
+        return job(id).state();
+    }
+
+    private Job job(long id) {
+        Job job = jobs.get(id);
+        if (job == null)
+            throw new NotThere("There is no such file any more. Files are kept for a day; hand it over again.");
+        return job;
+    }
+
+    /** @throws NotThere if it is not there, or not done */
+    Path file(long id) {
+        Job job = job(id);
+        if (job.stage != Stage.DONE) throw new NotThere("This file is not done.");
+        return job.file();
+    }
+
+    /** Stops it, and lets go of it. */
+    void drop(long id) {
+        Job job = job(id);
+        job.stopped = true;
+        if (job.stage == Stage.WAITING) job.stage = Stage.STOPPED;
+        if (job.stage != Stage.RUNNING) {
+            jobs.remove(id);
+            job.drop();
+        }
+    }
+
+    @PreDestroy
+    void end() throws IOException {
+        jobs.values().forEach(job -> job.stopped = true);
+        working.shutdownNow();
+        for (Job job : jobs.values()) job.drop();
+        Files.deleteIfExists(folder);
+    }
+}

@@ -1,0 +1,196 @@
+package glimble.server.handovers;
+
+import glimble.cue.CueCheck;
+import glimble.cue.GivenData;
+import glimble.graphic.Graphic;
+import glimble.graphic.Limits;
+import glimble.handover.Asked;
+import glimble.handover.Carried;
+import glimble.handover.Form;
+import glimble.handover.Handed;
+import glimble.server.graphics.Designs;
+import glimble.server.graphics.ValuesReader;
+import glimble.server.problems.Refused;
+import glimble.text.Typesetter;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import org.springframework.core.io.FileSystemResource;
+import org.springframework.core.io.Resource;
+import org.springframework.http.ContentDisposition;
+import org.springframework.http.HttpHeaders;
+import org.springframework.http.HttpStatus;
+import org.springframework.http.MediaType;
+import org.springframework.http.ResponseEntity;
+import org.springframework.web.bind.annotation.DeleteMapping;
+import org.springframework.web.bind.annotation.GetMapping;
+import org.springframework.web.bind.annotation.PathVariable;
+import org.springframework.web.bind.annotation.PostMapping;
+import org.springframework.web.bind.annotation.RequestBody;
+import org.springframework.web.bind.annotation.ResponseStatus;
+import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
+
+/** Graphics handed over in open formats: asked for, watched, stopped and fetched. */
+@RestController
+class HandoversController {
+    private static final int ROWS = 500;
+
+    private final Handovers handovers;
+    private final HandedReader reader;
+    private final Designs designs;
+    private final ValuesReader values;
+    private final Typesetter typesetter;
+    private final HandoverWatch watch;
+
+    HandoversController(
+            Handovers handovers,
+            HandedReader reader,
+            Designs designs,
+            ValuesReader values,
+            Typesetter typesetter,
+            HandoverWatch watch) {
+        this.watch = watch;
+        this.handovers = handovers;
+        this.reader = reader;
+        this.designs = designs;
+        this.values = values;
+        this.typesetter = typesetter;
+    }
+
+    /**
+     * @param graphic id
+     * @param revision missing for the current one
+     * @param form {@code package}, {@code page}, {@code png}, {@code frames}, {@code mov}, {@code prores} or {@code webm}
+     * @param rows a file for each, of a form that is of one filling; of no account for any other
+     * @param frame of the whole graphic, of a picture of one; missing for where it rests
+     * @param ground colour that is laid under frames, {@code #RRGGBB}; missing for none
+     * @param allFonts whether fonts for every script go with it; missing for no
+     */
+    record HandoverRequest(
+            Long graphic,
+            Integer revision,
+            String form,
+            List<HandoverRow> rows,
+            Integer frame,
+            String ground,
+            Boolean allFonts) {}
+
+    /**
+     * @param name of its file
+     * @param values text by field key
+     * @param dials what is set, by key; missing for as designed
+     */
+    record HandoverRow(String name, Map<String, String> values, Map<String, String> dials) {}
+
+    /** @param sentences what the form does not carry, and what is done instead */
+    record CarriedAnswer(List<String> sentences) {}
+
+    @GetMapping("/api/handovers")
+    List<HandoverState> all() {
+        return handovers.all();
+    }
+
+    @PostMapping("/api/handovers")
+    @ResponseStatus(HttpStatus.CREATED)
+    HandoverState ask(@RequestBody HandoverRequest request) {
+        Form form = form(request);
+        int revision = revision(request);
+        Graphic designed = designs.of(request.graphic(), revision);
+        Asked asked = new Asked(
+                form,
+                form.isFilled() ? rows(request, designed) : List.of(),
+                request.frame() == null ? -1 : request.frame(),
+                ground(request.ground()),
+                Boolean.TRUE.equals(request.allFonts()));
+        Handed handed = reader.of(request.graphic(), revision);
+        return handovers.ask(request.graphic(), revision, handed, asked);
+    }
+
+    /** What a form does not carry, before it is made. */
+    @PostMapping("/api/handovers/carried")
+    CarriedAnswer carried(@RequestBody HandoverRequest request) {
+        Form form = form(request);
+        Graphic designed = designs.of(request.graphic(), revision(request));
+        return new CarriedAnswer(Carried.of(designed, form, Boolean.TRUE.equals(request.allFonts())));
+    }
+
+    private int revision(HandoverRequest request) {
+        if (request.graphic() == null) throw new Refused("$.graphic", "is missing; send the id of a graphic");
+        return request.revision() == null ? designs.currentRevision(request.graphic()) : request.revision();
+    }
+
+    private static Form form(HandoverRequest request) {
+        for (Form form : Form.values()) if (form.word().equals(request.form())) return form;
+        String words = Stream.of(Form.values()).map(Form::word).collect(Collectors.joining(", "));
+        throw new Refused("$.form", "must be one of " + words);
+    }
+
+    private static String ground(String ground) {
+        if (ground == null || ground.isEmpty()) return "";
+        if (!ground.matches("#[0-9a-fA-F]{6}")) throw new Refused("$.ground", "must be a colour like #2A2340");
+        return ground;
+    }
+
+    private List<Asked.Filling> rows(HandoverRequest request, Graphic designed) {
+        List<HandoverRow> rows = request.rows();
+        if (rows == null || rows.isEmpty())
+            throw new Refused("$.rows", "is missing; send a list with what is filled in");
+        if (rows.size() > ROWS) {
+            throw new Refused("$.rows", "has " + rows.size() + " entries; at most " + ROWS + " are allowed");
+        }
+        List<Asked.Filling> fillings = new ArrayList<>();
+        for (int i = 0; i < rows.size(); i++) fillings.add(filling(rows.get(i), "$.rows[" + i + "]", designed));
+        return fillings;
+    }
+
+    private Asked.Filling filling(HandoverRow row, String path, Graphic designed) {
+        if (row == null) throw new Refused(path, "must be an object with values");
+        if (row.name() != null && row.name().length() > Limits.HINT) {
+            throw new Refused(path + ".name", "has more than " + Limits.HINT + " characters");
+        }
+        Map<String, String> filled = values.checked(row.values());
+        Map<String, String> dials = values.checkedDials(row.dials());
+        for (CueCheck.Wrong wrong : CueCheck.wrong(designed, filled, typesetter.writing())) {
+            throw new Refused(path + ".values." + wrong.field(), wrong.sentence());
+        }
+        for (CueCheck.Wrong wrong : CueCheck.wrongDials(designed, dials)) {
+            throw new Refused(path + ".dials." + wrong.field(), wrong.sentence());
+        }
+        return new Asked.Filling(row.name() == null ? "" : row.name(), new GivenData(filled, dials, List.of()));
+    }
+
+    @GetMapping("/api/handovers/{id}")
+    HandoverState find(@PathVariable long id) {
+        return handovers.find(id);
+    }
+
+    /** How far it has come, until it has come to its end. */
+    @GetMapping(value = "/api/handovers/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events(@PathVariable long id) {
+        handovers.find(id);
+        return watch.open(id);
+    }
+
+    @GetMapping("/api/handovers/{id}/file")
+    ResponseEntity<Resource> file(@PathVariable long id) {
+        FileSystemResource file = new FileSystemResource(handovers.file(id));
+        ContentDisposition named = ContentDisposition.attachment()
+                .filename(handovers.find(id).file(), StandardCharsets.UTF_8)
+                .build();
+        return ResponseEntity.ok()
+                .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
+                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .body(file);
+    }
+
+    /** Stops it if it is not done, and lets go of its file. */
+    @DeleteMapping("/api/handovers/{id}")
+    @ResponseStatus(HttpStatus.NO_CONTENT)
+    void drop(@PathVariable long id) {
+        handovers.drop(id);
+    }
+}

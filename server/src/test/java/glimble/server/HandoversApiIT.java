@@ -1,0 +1,148 @@
+package glimble.server;
+
+import static glimble.server.Application.body;
+import static glimble.server.Application.json;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.ByteArrayInputStream;
+import java.net.URI;
+import java.net.http.HttpClient;
+import java.net.http.HttpRequest;
+import java.net.http.HttpResponse;
+import java.net.http.HttpResponse.BodyHandlers;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
+
+/** Graphics handed over: asked for, watched, fetched, stopped; what may not be asked is said. */
+class HandoversApiIT {
+    private static final Application APP = Application.withDemo();
+    private static final HttpClient CLIENT = HttpClient.newHttpClient();
+
+    private static long graphic(String name) throws Exception {
+        for (JsonNode one : body(APP.get("/api/graphics"))) {
+            if (one.at("/document/name").asString().equals(name))
+                return one.get("id").longValue();
+        }
+        throw new AssertionError("there is no " + name);
+    }
+
+    private static ObjectNode asked(String name, String form) throws Exception {
+        return json().put("graphic", graphic(name)).put("form", form);
+    }
+
+    private static ObjectNode withRow(ObjectNode asked, String name) {
+        ObjectNode row = asked.withArray("/rows").addObject().put("name", name);
+        row.putObject("values").put("name", name).put("role", "Flyer");
+        return asked;
+    }
+
+    private static HttpResponse<String> post(String path, ObjectNode what) throws Exception {
+        return APP.post(path, what.toString());
+    }
+
+    private static int dropped(long id) throws Exception {
+        URI uri = URI.create(APP.address() + "/api/handovers/" + id);
+        return CLIENT.send(HttpRequest.newBuilder(uri).DELETE().build(), BodyHandlers.discarding())
+                .statusCode();
+    }
+
+    /** Everything that is told of it until it has come to its end. */
+    private static List<JsonNode> told(long id) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(APP.address() + "/api/handovers/" + id + "/events"))
+                .build();
+        List<JsonNode> told = new ArrayList<>();
+        CLIENT.send(request, BodyHandlers.ofLines()).body().forEach(line -> {
+            if (line.startsWith("data:")) told.add(Application.JSON.readTree(line.substring(5)));
+        });
+        return told;
+    }
+
+    private static HttpResponse<byte[]> file(long id) throws Exception {
+        HttpRequest request = HttpRequest.newBuilder(URI.create(APP.address() + "/api/handovers/" + id + "/file"))
+                .build();
+        return CLIENT.send(request, BodyHandlers.ofByteArray());
+    }
+
+    @Test
+    void a_package_is_made_while_somebody_watches_and_fetched() throws Exception {
+        HttpResponse<String> answer = post("/api/handovers", asked("Judge bar", "package"));
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(201);
+        long id = body(answer).get("id").longValue();
+        List<JsonNode> told = told(id);
+        assertThat(told.get(told.size() - 1).get("stage").asString()).isEqualTo("DONE");
+        HttpResponse<byte[]> file = file(id);
+        assertThat(file.headers().firstValue("Content-Disposition").orElseThrow())
+                .startsWith("attachment")
+                .contains("judge-bar.zip");
+        assertThat(file.body()).hasSize(told.get(told.size() - 1).get("bytes").intValue());
+        List<String> names = new ArrayList<>();
+        ZipInputStream zip = new ZipInputStream(new ByteArrayInputStream(file.body()));
+        for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) names.add(entry.getName());
+        assertThat(names).contains("judge-bar.ograf.json", "graphic.mjs", "runtime.mjs", "thumbnail.png");
+        assertThat(body(APP.get("/api/handovers")).toString()).contains("judge-bar.zip");
+        assertThat(dropped(id)).isEqualTo(204);
+        assertThat(APP.get("/api/handovers/" + id).statusCode()).isEqualTo(404);
+        assertThat(file(id).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void a_picture_of_a_row_is_the_size_of_the_raster() throws Exception {
+        ObjectNode asked = withRow(asked("Flyer bar", "png"), "Oona Varga").put("ground", "#2A2340");
+        JsonNode made = body(post("/api/handovers", asked));
+        assertThat(made.get("file").asString()).isEqualTo("flyer-bar-oona-varga.png");
+        told(made.get("id").longValue());
+        var picture = ImageIO.read(
+                new ByteArrayInputStream(file(made.get("id").longValue()).body()));
+        assertThat(picture.getWidth()).isEqualTo(1920);
+        assertThat(picture.getRGB(5, 5)).isEqualTo(0xFF2A2340);
+    }
+
+    @Test
+    void what_is_stopped_leaves_nothing() throws Exception {
+        JsonNode made = body(post("/api/handovers", withRow(asked("Flyer bar", "frames"), "Wu")));
+        long id = made.get("id").longValue();
+        assertThat(dropped(id)).isEqualTo(204);
+        List<JsonNode> told = told(id);
+        if (!told.isEmpty()) {
+            assertThat(told.get(told.size() - 1).get("stage").asString()).isEqualTo("STOPPED");
+        }
+        assertThat(file(id).statusCode()).isEqualTo(404);
+    }
+
+    @Test
+    void what_a_form_does_not_carry_is_said_before() throws Exception {
+        JsonNode said = body(post("/api/handovers/carried", asked("Heat board", "webm")));
+        assertThat(said.get("sentences").toString()).contains("plays through them without waiting", "59.94");
+        assertThat(body(post(
+                                "/api/handovers/carried",
+                                asked("Heat board", "package").put("allFonts", true)))
+                        .get("sentences"))
+                .isEmpty();
+    }
+
+    @Test
+    void what_may_not_be_asked_is_refused_at_its_place() throws Exception {
+        assertRefused(asked("Flyer bar", "film"), "$.form", "must be one of package, page, png");
+        assertRefused(asked("Flyer bar", "png"), "$.rows", "is missing");
+        ObjectNode nobody = asked("Flyer bar", "png");
+        nobody.withArray("/rows").addObject().put("name", "").putObject("values");
+        assertRefused(nobody, "$.rows[0].values.name", "is needed");
+        assertRefused(withRow(asked("Flyer bar", "png"), "Wu").put("ground", "blue"), "$.ground", "like #2A2340");
+        assertRefused(json().put("form", "page"), "$.graphic", "is missing");
+        assertThat(post("/api/handovers", json().put("form", "page").put("graphic", 99_999))
+                        .statusCode())
+                .isEqualTo(404);
+    }
+
+    private static void assertRefused(ObjectNode asked, String path, String sentence) throws Exception {
+        HttpResponse<String> answer = post("/api/handovers", asked);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+        assertThat(answer.body()).contains(path).contains(sentence);
+    }
+}

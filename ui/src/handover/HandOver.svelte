@@ -1,0 +1,275 @@
+<script lang="ts">
+  import { Button, Modal } from 'carbon-components-svelte';
+  import { sheet, allSheets } from '../api/desk';
+  import { readTable } from '../api/filling';
+  import { dropHandover, handOver, handoverFile, notCarried, watchHandover } from '../api/handovers';
+  import type { Graphic, Handover, HandoverRequest, HandoverRow, SheetNote, Values } from '../api/types';
+  import { sampleValues } from '../floor/values';
+  import '../sheet/pieces/pieces.css';
+  import { FORMS } from './forms';
+  import { rowsOf, unknownColumns } from './rows';
+
+  interface Props {
+    open: boolean;
+    graphic: number;
+    revision: number;
+    document: Graphic;
+    /** Values that stand on the floor; missing where there are none. */
+    atHand?: Values;
+  }
+
+  let { open = $bindable(), graphic, revision, document, atHand }: Props = $props();
+
+  let form = $state('package');
+  /** `hand`, `trial 0`, `sheet 3` or `table`. */
+  let source = $state('samples');
+  let overGround = $state(false);
+  let ground = $state('#2a2340');
+  let allFonts = $state(false);
+  let sheets = $state.raw<SheetNote[]>([]);
+  let rows = $state.raw<HandoverRow[]>([]);
+  let tableWords = $state('');
+  let lacking = $state.raw<string[]>([]);
+  let fault = $state('');
+  let made = $state.raw<Handover>();
+  let leave: (() => void) | undefined;
+
+  const chosen = $derived(FORMS.find((of) => of.form === form)!);
+  const running = $derived(made !== undefined && (made.stage === 'WAITING' || made.stage === 'RUNNING'));
+  const request = $derived<HandoverRequest>(
+    chosen.filled
+      ? { graphic, revision, form, rows, ground: overGround ? ground : '' }
+      : { graphic, revision, form, allFonts },
+  );
+
+  $effect(() => {
+    if (!open) return;
+    source = atHand ? 'hand' : 'samples';
+    allSheets().then(
+      (all) => (sheets = all.filter(({ aside }) => !aside)),
+      // Without them there is still everything else to fill it with.
+      () => {},
+    );
+  });
+
+  $effect(() => {
+    if (!open) return;
+    notCarried({ graphic, revision, form, allFonts }).then(
+      (sentences) => (lacking = sentences),
+      (error: Error) => (fault = error.message),
+    );
+  });
+
+  $effect(() => {
+    if (open) void fill(source);
+  });
+
+  $effect(() => () => leave?.());
+
+  async function fill(from: string) {
+    fault = '';
+    if (from === 'table') return;
+    tableWords = '';
+    if (from === 'samples') rows = [{ name: '', values: sampleValues(document) }];
+    else if (from === 'hand') rows = [{ name: '', values: { ...atHand } }];
+    else if (from.startsWith('trial ')) {
+      const trial = document.trials![Number(from.slice(6))]!;
+      rows = [{ name: trial.name, values: trial.values }];
+    } else await fillFromSheet(Number(from.slice(6)));
+  }
+
+  async function fillFromSheet(id: number) {
+    try {
+      const { sheet: of } = await sheet(id);
+      const cues = of.cues.filter((cue) => cue.graphic === graphic);
+      rows = cues.map((cue) => ({
+        name: [cue.number, ...Object.values(cue.values)].slice(0, 2).join(' '),
+        values: cue.values,
+        dials: cue.dials,
+      }));
+      if (rows.length === 0) fault = 'This sheet has no cue with this graphic.';
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
+  async function takeTable(event: Event) {
+    const file = (event.currentTarget as HTMLInputElement).files?.[0];
+    if (!file) return;
+    fault = '';
+    try {
+      const table = await readTable(file);
+      const fields = document.fields ?? [];
+      rows = rowsOf(
+        table.columns,
+        table.rows.map(({ cells }) => cells),
+        fields,
+      );
+      const unknown = unknownColumns(table.columns, fields);
+      tableWords = `${rows.length} ${rows.length === 1 ? 'row' : 'rows'}`;
+      if (unknown.length > 0) tableWords += `; no field is called ${unknown.join(', ')}`;
+      if (rows.length === 0) fault = 'The table has no rows below its headings.';
+    } catch (error) {
+      rows = [];
+      fault = (error as Error).message;
+    }
+  }
+
+  async function begin() {
+    fault = '';
+    try {
+      made = await handOver(request);
+      leave?.();
+      leave = watchHandover(made.id, (now) => (made = now));
+    } catch (error) {
+      fault = (error as Error).message;
+    }
+  }
+
+  async function stop() {
+    if (made) await dropHandover(made.id);
+  }
+
+  function size(bytes: number): string {
+    return bytes < 1_000_000 ? `${Math.ceil(bytes / 1_000)} kB` : `${(bytes / 1_000_000).toFixed(1)} MB`;
+  }
+
+  /** Something else is asked for than what was made. */
+  function again() {
+    if (!running) made = undefined;
+  }
+</script>
+
+<div class="handover">
+  <Modal passiveModal size="sm" modalHeading="Hand over {document.name}" bind:open>
+    <div class="asked" onchange={again}>
+      <label>
+        as
+        <select class="piece" aria-label="As" data-modal-primary-focus bind:value={form} disabled={running}>
+          {#each FORMS as of (of.form)}<option value={of.form}>{of.name}</option>{/each}
+        </select>
+      </label>
+      <p class="muted">{chosen.use}</p>
+      {#if chosen.filled}
+        <label>
+          filled with
+          <select class="piece" aria-label="Filled with" bind:value={source} disabled={running}>
+            {#if atHand}<option value="hand">the values at hand</option>{/if}
+            <option value="samples">its samples</option>
+            {#each document.trials ?? [] as trial, i (trial.name)}
+              <option value="trial {i}">trial: {trial.name}</option>
+            {/each}
+            {#each sheets as of (of.id)}<option value="sheet {of.id}">cues of {of.name}</option>{/each}
+            <option value="table">rows of a table (CSV)</option>
+          </select>
+        </label>
+        {#if source === 'table'}
+          <label>
+            table
+            <input type="file" aria-label="Table" accept=".csv,.tsv,.txt,text/csv" onchange={takeTable} />
+          </label>
+          <p class="muted">
+            {tableWords || 'Its first row names fields; each row becomes a file named by its first column.'}
+          </p>
+        {:else if rows.length > 1}
+          <p class="muted">{rows.length} files, one for each.</p>
+        {/if}
+        <label class="line">
+          <input type="checkbox" bind:checked={overGround} disabled={running} />
+          over a colour
+          {#if overGround}<input type="color" aria-label="Colour under it" bind:value={ground} />{/if}
+        </label>
+      {:else}
+        <label class="line">
+          <input type="checkbox" bind:checked={allFonts} disabled={running} />
+          with fonts for Chinese and pictographs, 11 MB more
+        </label>
+      {/if}
+    </div>
+    {#if lacking.length > 0}
+      <ul class="lacking" aria-label="What it does not carry">
+        {#each lacking as sentence (sentence)}<li>{sentence}</li>{/each}
+      </ul>
+    {/if}
+    {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+    <div class="foot" aria-live="polite">
+      {#if made && running}
+        <progress aria-label="How far it has come" value={made.done} max={made.all}></progress>
+        <span class="muted">
+          {made.stage === 'WAITING' ? 'waits for others' : `${Math.floor((100 * made.done) / made.all)} %`}
+        </span>
+        <Button size="small" kind="ghost" on:click={stop}>Stop</Button>
+      {:else if made?.stage === 'DONE'}
+        <a class="file" href={handoverFile(made.id)} download={made.file}>{made.file}</a>
+        <span class="muted">{size(made.bytes)} · kept for a day</span>
+      {:else}
+        {#if made?.stage === 'FAILED'}<span class="fault" role="alert">{made.why}</span>{/if}
+        {#if made?.stage === 'STOPPED'}<span class="muted">stopped</span>{/if}
+        <Button size="small" disabled={chosen.filled && rows.length === 0} on:click={begin}>Make it</Button>
+      {/if}
+    </div>
+  </Modal>
+</div>
+
+<style>
+  .handover :global(.bx--modal) {
+    align-items: flex-start;
+  }
+
+  .handover :global(.bx--modal-container) {
+    margin-top: 12vh;
+  }
+
+  .asked {
+    display: grid;
+    gap: 8px;
+  }
+
+  label {
+    display: grid;
+    grid-template-columns: 90px 1fr;
+    gap: 10px;
+    align-items: center;
+  }
+
+  label.line {
+    display: flex;
+  }
+
+  p {
+    margin: 0;
+    padding-left: 100px;
+    font-size: 13px;
+  }
+
+  .lacking {
+    margin: 14px 0 0;
+    padding: 8px 12px 8px 28px;
+    border-left: 2px solid var(--warning);
+    list-style: disc;
+  }
+
+  .fault {
+    margin-top: 10px;
+    padding: 0;
+    color: var(--fault);
+  }
+
+  .foot {
+    display: flex;
+    gap: 12px;
+    align-items: center;
+    min-height: 40px;
+    margin-top: 16px;
+  }
+
+  progress {
+    flex: 1;
+    accent-color: var(--accent);
+  }
+
+  .file {
+    color: var(--accent);
+    font-size: 15px;
+  }
+</style>
