@@ -153,7 +153,7 @@
     margin-left: auto;
   }
 
-  @media (width < 1100px) {
+  @media (width < 1400px) {
     .acts {
       gap: 0;
     }

@@ -1,0 +1,167 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Download;
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.FilePayload;
+import glimble.graphic.PhaseName;
+import glimble.reel.Reel;
+import glimble.typeset.JdkTypesetter;
+import java.awt.image.BufferedImage;
+import java.io.ByteArrayInputStream;
+import java.io.IOException;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.TreeMap;
+import java.util.zip.ZipEntry;
+import java.util.zip.ZipInputStream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Graphics handed over from the shelf and the floor, and used where Glimble is not. */
+class HandOverTaskIT {
+    private static final double ALLOWED = 0.02;
+    /** ms; of what paints many frames beside everything else. */
+    private static final double LONG = 120_000;
+
+    private static Browser browser;
+    private Page page;
+
+    @TempDir
+    Path folder;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+    }
+
+    @BeforeEach
+    void open() {
+        page = browser.page();
+        page.navigate(Packaged.shared().address());
+    }
+
+    @AfterEach
+    void leave() {
+        page.context().close();
+    }
+
+    private Locator dialog() {
+        return page.locator(".handover .bx--modal.is-visible");
+    }
+
+    private Path made(String file) {
+        dialog().getByText("Make it").click();
+        Locator link = dialog().locator("a.file");
+        assertThat(link).hasText(file, new LocatorAssertions.HasTextOptions().setTimeout(LONG));
+        Download download = page.waitForDownload(link::click);
+        assertThat(download.suggestedFilename()).isEqualTo(file);
+        Path path = folder.resolve(file);
+        download.saveAs(path);
+        return path;
+    }
+
+    @Test
+    void a_package_of_the_judge_bar_is_filled_in_another_host() throws IOException {
+        page.getByLabel("Hand over Judge bar", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        assertThat(dialog().getByLabel("What it does not carry")).containsText("Chinese");
+        Path archive = made("judge-bar.zip");
+        try (Host host = new Host()) {
+            host.unpack("judge", Files.readAllBytes(archive));
+            Page elsewhere = browser.page();
+            elsewhere.setViewportSize(1920, 1080);
+            elsewhere.navigate(host.address());
+            elsewhere.waitForFunction("() => window.host");
+            elsewhere.evaluate("() => host.define('judge/judge-bar.ograf.json', 'g-judge')");
+            elsewhere.evaluate("() => host.add('g-judge', 'one')");
+            Map<String, String> first = Map.of("name", "Wu", "class", "Box kites");
+            elsewhere.evaluate(
+                    "data => host.call('one', 'load', { data, renderType: 'realtime', renderCharacteristics: {} })",
+                    first);
+            elsewhere.evaluate("() => host.call('one', 'playAction', { skipAnimation: true })");
+            elsewhere.getByLabel("Name").fill("Nguyễn Thị Hạnh Phước");
+            elsewhere.evaluate("data => host.update('one', 'name', data)", first);
+            byte[] png = elsewhere.screenshot(
+                    new Page.ScreenshotOptions().setOmitBackground(true).setClip(0, 0, 1920, 1080));
+            HandedDemo demo = HandedDemo.of("judge-bar", new JdkTypesetter());
+            Reel reel = demo.reel(Map.of("name", "Nguyễn Thị Hạnh Phước", "class", "Box kites"));
+            BufferedImage painted = demo.painter(reel).paint(PhaseName.IN, reel.in());
+            assertThat(Pixels.differing(painted, ImageIO.read(new ByteArrayInputStream(png))))
+                    .isLessThanOrEqualTo(ALLOWED);
+            elsewhere.context().close();
+        }
+    }
+
+    @Test
+    void three_people_of_a_table_become_three_videos_with_alpha() throws Exception {
+        page.getByLabel("Hand over Wind strap", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        dialog().getByLabel("As", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("mov");
+        dialog().getByLabel("Filled with").selectOption("table");
+        assertThat(dialog().getByText("Make it")).isEnabled();
+        String csv = "Message;Tag;Club\r\n\"Gusts of\r\n31 knots\";North mast;x\r\nWu;;y\r\nLow water;Skerry;z\r\n";
+        dialog().getByLabel("Table", new Locator.GetByLabelOptions().setExact(true))
+                .setInputFiles(new FilePayload("people.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_16)));
+        assertThat(dialog()).containsText("3 rows; no field is called Club");
+        Map<String, byte[]> videos = new TreeMap<>();
+        ZipInputStream zip = new ZipInputStream(Files.newInputStream(made("wind-strap.zip")));
+        for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
+            videos.put(entry.getName(), zip.readAllBytes());
+        }
+        assertThat(videos).containsOnlyKeys("gusts-of-31-knots.mov", "low-water.mov", "wu.mov");
+        for (byte[] video : videos.values()) {
+            Path file = folder.resolve("one.mov");
+            Files.write(file, video);
+            Process probe = new ProcessBuilder(List.of(
+                            "ffprobe",
+                            "-v",
+                            "error",
+                            "-show_entries",
+                            "stream=width,height,pix_fmt,nb_frames,r_frame_rate",
+                            "-of",
+                            "csv=p=0",
+                            file.toString()))
+                    .redirectErrorStream(true)
+                    .start();
+            String said = new String(probe.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+            assertThat(said).matches("1920,1080,argb,50/1,\\d{2,}");
+        }
+    }
+
+    @Test
+    void a_video_is_stopped_and_what_is_not_saved_is_not_handed_over() {
+        page.getByText("Flyer bar", new Page.GetByTextOptions().setExact(true)).click();
+        Locator button = page.getByText("Hand over …", new Page.GetByTextOptions().setExact(true));
+        button.click();
+        dialog().getByLabel("As", new Locator.GetByLabelOptions().setExact(true))
+                .selectOption("frames");
+        dialog().getByText("Make it").click();
+        assertThat(dialog().getByLabel("How far it has come")).isVisible();
+        dialog().getByText("Stop", new Locator.GetByTextOptions().setExact(true))
+                .click();
+        assertThat(dialog()).containsText("stopped");
+        page.keyboard().press("Escape");
+        assertThat(dialog()).hasCount(0);
+        assertThat(button).isEnabled();
+    }
+}
