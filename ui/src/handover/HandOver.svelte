@@ -140,6 +140,9 @@
   }
 </script>
 
+<!-- Also where what had the focus has gone, such as the button that stopped it. -->
+<svelte:window onkeydown={({ key }) => key === 'Escape' && (open = false)} />
+
 <div class="handover">
   <Modal passiveModal size="sm" modalHeading="Hand over {document.name}" bind:open>
     <div class="asked" onchange={again}>

@@ -76,6 +76,8 @@ for (const asked of cases) {
     answer.rest = say(await withFonts(() => stage.rest(asked.data)));
     await withFonts(() => stage.take(0, asked.data));
     answer.take = say(stage.reel(stage.shown(0).reel));
+  }
+  if (!problems && !asked.stands) {
     for (let i = 0; i < asked.steps; i++) if (stage.stepsLeft(asked.at - 1) > 0) stage.step(asked.at - 1);
     answer.moments = say([0, 3, asked.at, asked.at + 40].map((frame) => stage.shown(frame)));
     if (!stage.problems(asked.then)) {
