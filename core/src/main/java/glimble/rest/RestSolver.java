@@ -13,6 +13,7 @@ import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
 import glimble.spoken.ShownValues;
+import glimble.text.Blank;
 import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
@@ -71,7 +72,10 @@ public final class RestSolver {
         this.pictures = pictures;
         values = ShownValues.of(graphic, filled);
         frame = graphic.frame();
-        mirrored = graphic.mirror().map(mirror -> mirror.applies(values)).orElse(false);
+        mirrored = graphic.mirror()
+                .map(mirror ->
+                        Blank.stripped(values.getOrDefault(mirror.field(), "")).equals(mirror.when()))
+                .orElse(false);
         presence = new Presence(graphic, values);
         texts = new TextSetting(graphic, values, mirrored, typesetter, presence, this::room);
         for (Axis axis : Axis.values()) {
