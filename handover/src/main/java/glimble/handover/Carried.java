@@ -21,11 +21,16 @@ public final class Carried {
             }
             return said;
         }
+        boolean one = form == Form.PNG || form == Form.SVG;
         boolean steps = graphic.phases().stream()
                 .anyMatch(phase -> phase instanceof In in && !in.steps().isEmpty());
-        if (steps && form != Form.PNG) said.add("Nobody goes on at its steps: it plays through them without waiting.");
+        if (steps && !one) said.add("Nobody goes on at its steps: it plays through them without waiting.");
         boolean series = graphic.fields().stream().map(Field::series).anyMatch(java.util.Optional::isPresent);
-        if (series && form != Form.PNG) said.add("A series takes its turns as often as its length has room for.");
+        if (series && !one) said.add("A series takes its turns as often as its length has room for.");
+        if (form == Form.SVG) {
+            said.add(
+                    "Letters are shapes, not text. What is tilted in perspective is a picture in it; a colour under it is left out.");
+        }
         if (form == Form.WEBM) {
             said.add(
                     "Colours are kept in a quarter of the pixels, and time in whole milliseconds, so that a rate such as"

@@ -8,6 +8,8 @@ public enum Form {
     PAGE("page", "html", false),
     /** One frame as a picture. */
     PNG("png", "png", true),
+    /** One frame as shapes. */
+    SVG("svg", "svg", true),
     /** Every frame as a picture. */
     FRAMES("frames", "zip", true),
     /** Video that loses nothing, for editing: QuickTime Animation. */

@@ -2,6 +2,7 @@ package glimble.handover;
 
 import glimble.cue.GivenData;
 import glimble.graphic.PhaseName;
+import glimble.paint.SvgPainter;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -84,9 +85,19 @@ public final class HandOver {
                 Files.write(file, Png.of(frames.painted(asked.frame() < 0 ? rest : played.at(asked.frame()))));
                 progress.done(1, 1);
             }
+            case SVG -> {
+                Played.Moment at = moment(played, asked.frame());
+                String svg = new SvgPainter(played.reel(), typesetter, handed.source()).paint(at.phase(), at.frame());
+                Files.writeString(file, svg);
+                progress.done(1, 1);
+            }
             case FRAMES -> frames.zip(file, progress);
             default -> Video.write(asked.form(), frames, file, progress);
         }
+    }
+
+    private static Played.Moment moment(Played played, int frame) {
+        return frame < 0 ? new Played.Moment(PhaseName.IN, played.reel().in()) : played.at(frame);
     }
 
     /** One of several files. */

@@ -128,7 +128,7 @@ final class LayerPainter {
         }
     }
 
-    private static AffineTransform standing(Letter letter, Stand stand, AffineTransform matrix) {
+    static AffineTransform standing(Letter letter, Stand stand, AffineTransform matrix) {
         AffineTransform at = new AffineTransform(matrix);
         at.translate(stand.edges()[0], stand.edges()[1]);
         at.concatenate(letter.matrix());

@@ -47,7 +47,19 @@ public final class ReelPainter {
 
     /** The same as a PNG. */
     public byte[] png(PhaseName phase, int frame) {
-        BufferedImage painted = paint(phase, frame);
+        return png(paint(phase, frame));
+    }
+
+    /** One layer of a frame as a PNG, as large as the raster. */
+    byte[] layerPng(int index, PhaseName phase, int frame) {
+        Sheet picture = Sheet.blank(painter.frame());
+        List<Stand> stands = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
+        paint(picture, index, stands, phase, frame);
+        return png(picture.image());
+    }
+
+    private static byte[] png(BufferedImage painted) {
         BufferedImage plain = new BufferedImage(painted.getWidth(), painted.getHeight(), BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = plain.createGraphics();
         graphics.setComposite(AlphaComposite.Src);

@@ -20,13 +20,13 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** What a graphic needs of a house, from files: palette, safe areas and how edges stand from its JSON, pictures from a folder. */
-record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> files) {
+public record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> files) {
 
     /**
      * @param json as the server answers {@code GET /api/house}; empty for the demo's
      * @param folder with pictures named by their keys; empty for the demo's
      */
-    static HouseFile read(Optional<Path> json, Optional<Path> folder) throws IOException, BadPicture {
+    public static HouseFile read(Optional<Path> json, Optional<Path> folder) throws IOException, BadPicture {
         String text = json.isPresent() ? Files.readString(json.get()) : DemoGraphics.house();
         JsonNode house = JsonMapper.builder().build().readTree(text);
         Map<String, String> colours = new TreeMap<>();

@@ -1,5 +1,6 @@
 package glimble.server.fonts;
 
+import glimble.paint.SvgPath;
 import glimble.server.problems.NotThere;
 import glimble.typeset.JdkTypesetter;
 import glimble.typeset.ShippedFont;

@@ -64,7 +64,7 @@ class HandoversController {
     /**
      * @param graphic id
      * @param revision missing for the current one
-     * @param form {@code package}, {@code page}, {@code png}, {@code frames}, {@code mov}, {@code prores} or {@code webm}
+     * @param form {@code package}, {@code page}, {@code png}, {@code svg}, {@code frames}, {@code mov}, {@code prores} or {@code webm}
      * @param rows a file for each, of a form that is of one filling; of no account for any other
      * @param frame of the whole graphic, of a picture of one; missing for where it rests
      * @param ground colour that is laid under frames, {@code #RRGGBB}; missing for none

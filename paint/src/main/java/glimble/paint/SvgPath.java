@@ -1,17 +1,17 @@
-package glimble.server.fonts;
+package glimble.paint;
 
 import java.awt.Shape;
 import java.awt.geom.PathIterator;
 
 /** A shape as SVG path data. */
-final class SvgPath {
+public final class SvgPath {
     private static final String COMMANDS = "MLQCZ";
     private static final int[] NUMBERS = {2, 2, 4, 6, 0};
 
     private SvgPath() {}
 
     /** Coordinates to 1/100 of a unit; an empty text for an empty shape. */
-    static String of(Shape shape) {
+    public static String of(Shape shape) {
         StringBuilder path = new StringBuilder();
         double[] points = new double[6];
         for (PathIterator at = shape.getPathIterator(null); !at.isDone(); at.next()) {

@@ -1,4 +1,4 @@
-package glimble.server.fonts;
+package glimble.paint;
 
 import static org.assertj.core.api.Assertions.assertThat;
 

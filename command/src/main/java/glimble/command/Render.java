@@ -1,0 +1,217 @@
+package glimble.command;
+
+import glimble.cue.GivenData;
+import glimble.document.Problem;
+import glimble.document.Reading;
+import glimble.document.Tree;
+import glimble.formats.GraphicJson;
+import glimble.formats.pictures.BadPicture;
+import glimble.formats.tables.BadTable;
+import glimble.formats.tables.Table;
+import glimble.graphic.Field;
+import glimble.graphic.Graphic;
+import glimble.handover.Asked;
+import glimble.handover.Carried;
+import glimble.handover.Form;
+import glimble.handover.HandOver;
+import glimble.handover.Handed;
+import glimble.handover.Progress;
+import glimble.prove.HouseFile;
+import glimble.typeset.JdkTypesetter;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import java.util.concurrent.Callable;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+import tools.jackson.core.JacksonException;
+
+/** Writes a graphic in an open format: one file, or of a table one for each row. */
+@Command(
+        name = "render",
+        description =
+                "Writes a graphic in an open format: ends with 0 if it was written, 2 if it could not be. Files are named on standard output.",
+        mixinStandardHelpOptions = true)
+final class Render implements Callable<Integer> {
+    private static final int IMPOSSIBLE = 2;
+
+    @Parameters(index = "0", paramLabel = "GRAPHIC.json", description = "The document.")
+    private Path graphic;
+
+    @Option(
+            names = "--as",
+            paramLabel = "FORM",
+            defaultValue = "png",
+            description = "package, page, png, svg, frames, mov, prores or webm; png without it.")
+    private String form;
+
+    @Option(
+            names = "--values",
+            paramLabel = "KEY=TEXT",
+            description = "What is filled in, once for each field; dials as dial.KEY. Without any, the samples.")
+    private Map<String, String> values;
+
+    @Option(
+            names = "--table",
+            paramLabel = "PEOPLE.csv",
+            description = "A file for each row, named by its first column; headings are keys or labels of fields.")
+    private Optional<Path> table;
+
+    @Option(names = "--to", paramLabel = "FOLDER", defaultValue = ".", description = "Where files are written.")
+    private Path folder;
+
+    @Option(names = "--ground", paramLabel = "#RRGGBB", defaultValue = "", description = "A colour under frames.")
+    private String ground;
+
+    @Option(names = "--all-fonts", description = "Fonts for every script go with a package or page.")
+    private boolean allFonts;
+
+    @Option(
+            names = "--house",
+            paramLabel = "HOUSE.json",
+            description = "The house style; without it, the one of the demo.")
+    private Optional<Path> house;
+
+    @Option(
+            names = "--pictures",
+            paramLabel = "FOLDER",
+            description = "The pictures of the house, named by their keys.")
+    private Optional<Path> pictures;
+
+    @Spec
+    private CommandSpec spec;
+
+    /** What cannot be done, for people. */
+    private static final class Impossible extends Exception {
+        Impossible(String sentence) {
+            super(sentence);
+        }
+    }
+
+    @Override
+    public Integer call() {
+        PrintWriter err = spec.commandLine().getErr();
+        try {
+            render(spec.commandLine().getOut(), err);
+            return 0;
+        } catch (Impossible | BadTable | BadPicture e) {
+            err.println(e.getMessage());
+        } catch (JacksonException e) {
+            err.println("This is no JSON: " + e.getOriginalMessage());
+        } catch (IOException e) {
+            err.println("Cannot read or write " + e.getMessage() + ".");
+        }
+        return IMPOSSIBLE;
+    }
+
+    private void render(PrintWriter out, PrintWriter err) throws IOException, BadPicture, BadTable, Impossible {
+        JdkTypesetter typesetter = new JdkTypesetter();
+        HouseFile style = HouseFile.read(house, pictures);
+        Handed handed = new Handed(read(typesetter), style.palette(), style.safe(), style.wholePixels(), style.files());
+        Form as = Stream.of(Form.values())
+                .filter(one -> one.word().equals(form))
+                .findFirst()
+                .orElseThrow(() -> new Impossible("--as must be one of "
+                        + Stream.of(Form.values()).map(Form::word).collect(Collectors.joining(", ")) + "."));
+        if (!ground.isEmpty() && !ground.matches("#[0-9a-fA-F]{6}")) {
+            throw new Impossible("--ground must be a colour like #2A2340.");
+        }
+        Carried.of(handed.designed(), as, allFonts).forEach(err::println);
+        Files.createDirectories(folder);
+        List<Asked.Filling> fillings = as.isFilled() ? fillings(handed.designed(), typesetter) : List.of();
+        List<List<Asked.Filling>> files = new ArrayList<>();
+        if (fillings.isEmpty()) files.add(List.of());
+        fillings.forEach(filling -> files.add(List.of(filling)));
+        Set<String> taken = new HashSet<>();
+        for (int i = 0; i < files.size(); i++) {
+            Asked asked = new Asked(as, files.get(i), -1, ground, allFonts);
+            Path file = folder.resolve(free(HandOver.fileName(handed, asked), taken));
+            new HandOver(typesetter).write(handed, asked, file, told(err, file, i + 1, files.size()));
+            out.println(file);
+        }
+    }
+
+    private Graphic read(JdkTypesetter typesetter) throws IOException, Impossible {
+        Reading reading = GraphicJson.read(Files.readString(graphic), typesetter.fonts());
+        if (reading.graphic().isPresent()) return reading.graphic().get();
+        throw new Impossible("The graphic cannot be read:\n" + lines(reading.problems()));
+    }
+
+    private static String lines(List<Problem> problems) {
+        return problems.stream().map(problem -> "  " + problem).collect(Collectors.joining("\n"));
+    }
+
+    /** Two rows may be called alike. */
+    private static String free(String name, Set<String> taken) {
+        int dot = name.lastIndexOf('.');
+        String free = name;
+        for (int i = 2; !taken.add(free); i++) free = name.substring(0, dot) + "-" + i + name.substring(dot);
+        return free;
+    }
+
+    private List<Asked.Filling> fillings(Graphic designed, JdkTypesetter typesetter)
+            throws IOException, BadTable, Impossible {
+        List<Asked.Filling> fillings = new ArrayList<>();
+        if (table.isEmpty()) {
+            Tree.Maker data = Tree.object();
+            if (values != null) values.forEach(data::put);
+            else designed.fields().forEach(field -> data.put(field.key(), field.sample()));
+            fillings.add(new Asked.Filling("", given(designed, data, typesetter, "--values")));
+            return fillings;
+        }
+        Table read = Table.read(Files.readAllBytes(table.get()));
+        for (Table.TableRow row : read.rows()) {
+            Tree.Maker data = Tree.object();
+            for (int column = 0; column < read.columns().size(); column++) {
+                String heading = read.columns().get(column).strip();
+                Optional<Field> field = designed.fields().stream()
+                        .filter(one -> one.key().equalsIgnoreCase(heading)
+                                || one.label().equalsIgnoreCase(heading))
+                        .findFirst();
+                if (field.isPresent()) data.put(field.get().key(), row.cell(column));
+            }
+            GivenData given = given(designed, data, typesetter, "line " + row.line());
+            fillings.add(new Asked.Filling(row.cell(0), given));
+        }
+        if (fillings.isEmpty()) throw new Impossible("The table has no rows below its headings.");
+        return fillings;
+    }
+
+    private static GivenData given(Graphic designed, Tree.Maker data, JdkTypesetter typesetter, String where)
+            throws Impossible {
+        GivenData given = GivenData.read(designed, data.made(), typesetter.writing());
+        if (given.problems().isEmpty()) return given;
+        throw new Impossible("Cannot be filled with " + where + ":\n" + lines(given.problems()));
+    }
+
+    /** Every tenth of a file. */
+    private static Progress told(PrintWriter err, Path file, int number, int count) {
+        int[] last = {0};
+        return new Progress() {
+            @Override
+            public void done(int of, int all) {
+                int tenth = 10 * of / all;
+                if (tenth == last[0]) return;
+                last[0] = tenth;
+                err.println(file.getFileName() + " (" + number + " of " + count + "): " + tenth * 10 + " %");
+            }
+
+            @Override
+            public boolean isStopped() {
+                return false;
+            }
+        };
+    }
+}

@@ -1,0 +1,90 @@
+package glimble.command;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import glimble.formats.DemoGraphics;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.charset.StandardCharsets;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.stream.Stream;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Files in open formats from the command line, and what is said where there are none. */
+class RenderTest {
+    @TempDir
+    Path folder;
+
+    private Path graphic;
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeEach
+    void write() throws IOException {
+        graphic = folder.resolve("flyer.json");
+        Files.writeString(graphic, DemoGraphics.named("flyer-bar"));
+    }
+
+    private int run(String... more) {
+        String[] all = Stream.concat(
+                        Stream.of(
+                                "render",
+                                graphic.toString(),
+                                "--to",
+                                folder.resolve("out").toString()),
+                        Stream.of(more))
+                .toArray(String[]::new);
+        return Glimble.run(new PrintWriter(out, true), new PrintWriter(err, true), all);
+    }
+
+    private List<String> files() throws IOException {
+        try (Stream<Path> files = Files.list(folder.resolve("out"))) {
+            return files.map(file -> file.getFileName().toString()).sorted().toList();
+        }
+    }
+
+    @Test
+    void a_table_is_a_file_a_row_safely_named() throws Exception {
+        Path people = folder.resolve("people.csv");
+        Files.write(
+                people,
+                "Name;ROLE\n\"Oona\nVarga\";Flyer\n../../Wu;\nÖona Varga;x\n".getBytes(StandardCharsets.UTF_16));
+        assertThat(run("--table", people.toString())).as(err.toString()).isZero();
+        assertThat(files())
+                .containsExactly("flyer-bar-oona-varga-2.png", "flyer-bar-oona-varga.png", "flyer-bar-wu.png");
+        assertThat(out.toString().lines()).hasSize(3);
+        var picture = ImageIO.read(folder.resolve("out/flyer-bar-wu.png").toFile());
+        assertThat(picture.getWidth()).isEqualTo(1920);
+        assertThat(picture.getColorModel().hasAlpha()).isTrue();
+    }
+
+    @Test
+    void a_page_is_written_and_what_it_does_not_carry_is_said() throws Exception {
+        assertThat(run("--as", "page")).isZero();
+        assertThat(files()).containsExactly("flyer-bar.html");
+        assertThat(err.toString()).contains("Chinese");
+        assertThat(Files.readString(folder.resolve("out/flyer-bar.html"))).startsWith("<!doctype html>");
+    }
+
+    @Test
+    void what_cannot_be_filled_in_is_said_with_its_place_and_nothing_is_written() {
+        assertThat(run("--values", "nick=Wu")).isEqualTo(2);
+        assertThat(err.toString()).contains("$['nick']: is not known; there is name, role");
+        assertThat(folder.resolve("out")).isEmptyDirectory();
+    }
+
+    @Test
+    void what_is_no_form_no_colour_or_no_graphic_is_said() throws IOException {
+        assertThat(run("--as", "film")).isEqualTo(2);
+        assertThat(run("--ground", "blue")).isEqualTo(2);
+        Files.writeString(graphic, "{\"format\": 1}");
+        assertThat(run()).isEqualTo(2);
+        assertThat(err.toString()).contains("one of package, page, png", "like #2A2340", "$.name");
+    }
+}
