@@ -33,7 +33,9 @@ final class DataSchema {
         }
         for (Dial dial : graphic.dials()) properties.set(GivenData.DIAL + dial.key(), dial(dial));
         if (!required.isEmpty()) schema.set("required", required);
-        return schema.put("additionalProperties", false);
+        // The types of the standard want a schema where others take false.
+        schema.putObject("additionalProperties").putObject("not");
+        return schema;
     }
 
     /** What it is filled with when nobody says anything: the samples. */

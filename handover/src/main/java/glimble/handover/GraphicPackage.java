@@ -38,6 +38,7 @@ final class GraphicPackage {
                     JSON.writerWithDefaultPrettyPrinter().writeValueAsString(manifest(handed, name)));
             zip.add("graphic.mjs", module(handed, typesetter, fonts));
             zip.add("runtime.mjs", Runtime.bytes());
+            zip.add("NOTICES.txt", Runtime.notices());
             zip.add("thumbnail.png", thumbnail(handed, typesetter));
             handed.shown().forEach((key, file) -> add(zip, "pictures/" + PictureNames.of(key, file), file.bytes()));
             Set<String> licences = new LinkedHashSet<>();

@@ -10,16 +10,21 @@ final class Runtime {
 
     /** The module that makes an element of a design. */
     static byte[] bytes() {
-        return file("runtime.mjs");
+        return file("/static/runtime/runtime.mjs");
     }
 
     /** The module that shows what the page it is in holds. */
     static byte[] page() {
-        return file("page.mjs");
+        return file("/static/runtime/page.mjs");
+    }
+
+    /** Under which licences others let us use what is in it. */
+    static byte[] notices() {
+        return file("/glimble/handover/NOTICES.txt");
     }
 
     private static byte[] file(String name) {
-        try (InputStream stream = Runtime.class.getResourceAsStream("/static/runtime/" + name)) {
+        try (InputStream stream = Runtime.class.getResourceAsStream(name)) {
             if (stream == null) throw new IllegalStateException(name + " was not built with the user interface");
             return stream.readAllBytes();
         } catch (IOException e) {
