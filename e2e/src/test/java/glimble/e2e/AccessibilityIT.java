@@ -9,6 +9,7 @@ import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
@@ -29,6 +30,11 @@ class AccessibilityIT {
     @AfterAll
     static void close() {
         browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     @ParameterizedTest(name = "{0}")

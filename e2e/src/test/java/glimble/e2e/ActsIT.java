@@ -12,6 +12,7 @@ import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +31,11 @@ class ActsIT {
     static void close() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     private static Acts fromNothing(Page page) {

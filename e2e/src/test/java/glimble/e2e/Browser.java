@@ -26,6 +26,7 @@ final class Browser implements AutoCloseable {
 
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
+    private final List<BrowserContext> contexts = new ArrayList<>();
     private final List<String> requests = new ArrayList<>();
     private final List<String> errors = new ArrayList<>();
 
@@ -44,10 +45,17 @@ final class Browser implements AutoCloseable {
     Page page() {
         BrowserContext context =
                 browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        contexts.add(context);
         Page page = context.newPage();
         page.onRequest(request -> requests.add(request.url()));
         page.onPageError(errors::add);
         return page;
+    }
+
+    /** Closes all pages: one that is left open goes on drawing beside whatever is tested next. */
+    void leave() {
+        contexts.forEach(BrowserContext::close);
+        contexts.clear();
     }
 
     /** Addresses that were asked for. */

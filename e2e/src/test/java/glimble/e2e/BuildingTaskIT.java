@@ -14,6 +14,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
@@ -32,6 +33,11 @@ class BuildingTaskIT {
     static void close() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     private static SheetPage empty(String name) {

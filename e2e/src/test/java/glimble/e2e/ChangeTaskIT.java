@@ -11,6 +11,7 @@ import glimble.formats.DemoGraphics;
 import java.nio.charset.StandardCharsets;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -30,6 +31,11 @@ class ChangeTaskIT {
     static void close() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     private static ObjectNode demo(String file, String name) {

@@ -12,6 +12,7 @@ import glimble.formats.DemoGraphics;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.json.JsonMapper;
@@ -31,6 +32,11 @@ class ChoreographyTaskIT {
     static void close() {
         assertThat(browser.errors()).isEmpty();
         browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
     }
 
     /** The floor with a demo graphic that has no motion yet. */

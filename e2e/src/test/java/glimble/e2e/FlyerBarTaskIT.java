@@ -34,6 +34,7 @@ class FlyerBarTaskIT {
 
     @AfterEach
     void everythingCameFromHereAndNothingFailed() {
+        browser.leave();
         assertThat(browser.requests())
                 .allMatch(url -> url.startsWith(Packaged.shared().address()) || url.startsWith("data:"));
         assertThat(browser.errors()).isEmpty();

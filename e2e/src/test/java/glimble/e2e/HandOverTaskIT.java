@@ -62,7 +62,7 @@ class HandOverTaskIT {
 
     @AfterEach
     void leave() {
-        page.context().close();
+        browser.leave();
     }
 
     private Locator dialog() {
@@ -108,7 +108,6 @@ class HandOverTaskIT {
             BufferedImage painted = demo.painter(reel).paint(PhaseName.IN, reel.in());
             assertThat(Pixels.differing(painted, ImageIO.read(new ByteArrayInputStream(png))))
                     .isLessThanOrEqualTo(ALLOWED);
-            elsewhere.context().close();
         }
     }
 

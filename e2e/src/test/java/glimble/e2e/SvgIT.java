@@ -79,7 +79,7 @@ class SvgIT {
         ReelPainter painter = demo.painter(reel);
         SvgPainter svg = new SvgPainter(reel, TYPESETTER, demo.handed().source());
         Map<String, Double> differing = new TreeMap<>();
-        for (int frame : new int[] {reel.in() / 4, reel.in() / 2, reel.in()}) {
+        for (int frame : new int[] {reel.in() / 2, reel.in()}) {
             differing.put("in " + frame, differing(painter, svg, PhaseName.IN, frame));
         }
         differing.put("out " + reel.out() / 2, differing(painter, svg, PhaseName.OUT, reel.out() / 2));
