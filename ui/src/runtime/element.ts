@@ -58,7 +58,7 @@ export function graphicClass(
       const { width, height } = characteristics?.resolution ?? this.#show!.size;
       this.#canvas.width = width;
       this.#canvas.height = height;
-      this.#canvas.style.cssText = 'position:absolute;inset:0;width:100%;height:100%';
+      this.#canvas.style.cssText = 'position:absolute;inset:0;width:100%;height:100%;object-fit:contain';
       if (!this.style.position) this.style.cssText += ';position:absolute;inset:0;display:block';
       this.replaceChildren(this.#canvas);
     }

@@ -20,22 +20,18 @@ export async function startPage(design: Design, samples: Record<string, unknown>
   asked.delete('play');
   const data = [...asked.keys()].length > 0 ? Object.fromEntries(asked) : undefined;
   const ratio = Math.min(4, devicePixelRatio);
-  const answer = await graphic.load({
+  const loaded = await graphic.load({
     data,
     renderType: 'realtime',
     renderCharacteristics: {
       resolution: { width: Math.round(innerWidth * ratio), height: Math.round(innerHeight * ratio) },
     },
   });
+  const answer = loaded?.statusCode === 200 && plays ? await graphic.playAction({}) : loaded;
   if (answer?.statusCode !== 200) {
-    const said = document.createElement('pre');
-    said.textContent = answer?.statusMessage ?? 'It cannot be shown.';
-    said.style.cssText =
-      'margin:2em;color:#f4f1ea;background:#241f31;padding:1em;font:16px monospace;white-space:pre-wrap';
-    document.body.append(said);
+    say(answer?.statusMessage ?? 'It cannot be shown.');
     return;
   }
-  if (plays) await graphic.playAction({});
   addEventListener('message', async ({ data: posted, source }: MessageEvent<Posted>) => {
     if (posted?.action === 'update') {
       source?.postMessage(await graphic.updateAction({ data: posted.data }), { targetOrigin: '*' });
@@ -45,4 +41,13 @@ export async function startPage(design: Design, samples: Record<string, unknown>
       source?.postMessage(await graphic.stopAction({}), { targetOrigin: '*' });
     }
   });
+}
+
+/** Instead of a picture. */
+function say(words: string): void {
+  const said = document.createElement('pre');
+  said.textContent = words;
+  said.style.cssText =
+    'margin:2em;color:#f4f1ea;background:#241f31;padding:1em;font:16px monospace;white-space:pre-wrap';
+  document.body.append(said);
 }

@@ -109,7 +109,11 @@ export class Show {
     const shown = this.stage.shown(frame);
     if (!shown) return false;
     const reel = this.#reel(shown.reel);
-    const base = new DOMMatrix().scale(width / reel.width, height / reel.height);
+    // In the middle of a canvas of other proportions.
+    const scale = Math.min(width / reel.width, height / reel.height);
+    const base = new DOMMatrix()
+      .translate((width - reel.width * scale) / 2, (height - reel.height * scale) / 2)
+      .scale(scale);
     drawReel(context, reel, shown, base);
     return true;
   }
