@@ -36,6 +36,8 @@ export function graphicClass(
     #epoch = 0;
     #frame = 0;
     #next = 0;
+    /** The frame that was drawn last. */
+    #drawn = -1;
     /** Acts are done one after the other. */
     #last: Promise<unknown> = Promise.resolve();
 
@@ -49,6 +51,7 @@ export function graphicClass(
         this.#isRealTime = renderType !== 'non-realtime';
         this.#epoch = performance.now();
         this.#place(renderCharacteristics);
+        this.#drawn = -1;
         if (this.#isRealTime) this.#run();
         return DONE;
       });
@@ -158,7 +161,8 @@ export function graphicClass(
     }
 
     #run(): void {
-      this.#draw();
+      // A screen is often quicker than the graphic; acts draw by themselves.
+      if (this.#now() !== this.#drawn) this.#draw();
       this.#next = requestAnimationFrame(() => this.#run());
     }
 
@@ -167,7 +171,8 @@ export function graphicClass(
     }
 
     #draw(): void {
-      this.#show!.draw(this.#canvas.getContext('2d')!, this.#now());
+      this.#drawn = this.#now();
+      this.#show!.draw(this.#canvas.getContext('2d')!, this.#drawn);
     }
   };
 }

@@ -26,18 +26,10 @@ export class DesignFace {
     this.#of = of;
   }
 
-  get id(): string {
-    return this.#of.id;
-  }
-
   /** @param file a TTF or OTF */
   take(file: ArrayBuffer): void {
     this.#font = new Font(new Face(new Blob(file)));
     if (this.has(0x20)) this.#space = this.shape(' ', 0, 1, false, true).glyphs()[0]!;
-  }
-
-  get isHere(): boolean {
-    return this.#font !== undefined;
   }
 
   #here(): Font {

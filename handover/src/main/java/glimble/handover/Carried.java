@@ -2,9 +2,9 @@ package glimble.handover;
 
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
-import glimble.graphic.In;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 
 /** What a form does not carry of a graphic, and what is done instead: said before it is made. */
 public final class Carried {
@@ -22,10 +22,9 @@ public final class Carried {
             return said;
         }
         boolean one = form == Form.PNG || form == Form.SVG;
-        boolean steps = graphic.phases().stream()
-                .anyMatch(phase -> phase instanceof In in && !in.steps().isEmpty());
+        boolean steps = GraphicPackage.hasSteps(graphic);
         if (steps && !one) said.add("Nobody goes on at its steps: it plays through them without waiting.");
-        boolean series = graphic.fields().stream().map(Field::series).anyMatch(java.util.Optional::isPresent);
+        boolean series = graphic.fields().stream().map(Field::series).anyMatch(Optional::isPresent);
         if (series && !one) said.add("A series takes its turns as often as its length has room for.");
         if (form == Form.SVG) {
             said.add(

@@ -82,7 +82,7 @@ final class GraphicPackage {
         return manifest;
     }
 
-    private static boolean hasSteps(Graphic graphic) {
+    static boolean hasSteps(Graphic graphic) {
         return graphic.phases().stream()
                 .anyMatch(phase -> phase instanceof In in && !in.steps().isEmpty());
     }
