@@ -6,6 +6,7 @@ import { token } from './token';
 import type { paths } from './schema';
 import type {
   AddedPicture,
+  FontInfo,
   Change,
   CheckInfo,
   Draft,
@@ -148,17 +149,36 @@ export function pictures(): Promise<PictureNote[]> {
   return answer(client.GET('/api/pictures'));
 }
 
-/** Adds a file; the answer says what was taken out of it. */
-export async function addPicture(file: File): Promise<AddedPicture> {
-  const call = fetch(`/api/pictures?name=${encodeURIComponent(file.name)}`, {
+/** Sends a file as it is. */
+export function send<T>(path: string, file: Blob): Promise<T> {
+  const call = fetch(path, {
     method: 'POST',
     headers: { 'Content-Type': 'application/octet-stream', 'X-XSRF-TOKEN': token() },
     body: file,
   }).then(async (response) => {
-    const body: unknown = await response.json();
-    return response.ok ? { data: body as AddedPicture, response } : { error: body, response };
+    const body = (await response.json()) as { detail?: string };
+    if (response.ok) return { data: body as T, response };
+    // Where it is wrong is the file itself; no need to say so.
+    return { error: { ...body, detail: body.detail?.replace(/^\$: /, '') }, response };
   });
-  return answer<AddedPicture>(call);
+  return answer<T>(call);
+}
+
+/** Adds a file; the answer says what was taken out of it. */
+export function addPicture(file: File): Promise<AddedPicture> {
+  return send(`/api/pictures?name=${encodeURIComponent(file.name)}`, file);
+}
+
+export function addFont(file: File): Promise<FontInfo> {
+  return send('/api/fonts', file);
+}
+
+export function removeFont(font: string): Promise<void> {
+  return done(client.DELETE('/api/fonts/{font}', { params: { path: { font } } }));
+}
+
+export function restoreFont(font: string): Promise<void> {
+  return done(client.POST('/api/fonts/{font}/restored', { params: { path: { font } } }));
 }
 
 export function removePicture(key: string): Promise<void> {

@@ -17,8 +17,27 @@ function fontInfo(): Promise<Map<string, FontInfo>> {
   return known;
 }
 
-export async function shippedFonts(): Promise<FontInfo[]> {
+/** Also those that are removed, which documents may still name. */
+export async function allFonts(): Promise<FontInfo[]> {
   return [...(await fontInfo()).values()];
+}
+
+/** Those that a text may be given. */
+export async function offeredFonts(): Promise<FontInfo[]> {
+  return (await allFonts()).filter(({ removed }) => !removed);
+}
+
+/** Asks anew which there are. */
+export function forgetFonts(): void {
+  known = undefined;
+}
+
+/** One that is not known may have been taken in since. */
+async function info(font: string): Promise<FontInfo | undefined> {
+  const found = (await fontInfo()).get(font);
+  if (found) return found;
+  forgetFonts();
+  return (await fontInfo()).get(font);
 }
 
 async function fetchPage(font: FontInfo, page: number): Promise<void> {
@@ -31,7 +50,7 @@ export async function haveOutlines(reels: Reel[]): Promise<void> {
   const missing: Promise<void>[] = [];
   for (const run of reels.flatMap((reel) => reel.layers).flatMap((layer) => layer.runs)) {
     if (run.glyphs.every((glyph) => outline(run.font, glyph))) continue;
-    const font = (await fontInfo()).get(run.font);
+    const font = await info(run.font);
     if (!font) continue;
     for (const page of new Set(run.glyphs.map((glyph) => Math.floor(glyph / font.page)))) {
       const key = `${font.id} ${page}`;

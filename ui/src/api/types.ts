@@ -54,6 +54,7 @@ export type RestPart = Schemas['RestAnswer'];
 export type Run = Schemas['Run'];
 export type GraphicUses = Schemas['UsesAnswer'];
 export type Filled = Schemas['Filled'];
+export type BundleContents = Schemas['BundleContents'];
 export type FontInfo = Schemas['FontAnswer'];
 export type Variant = Schemas['Variant'];
 export type Stand = Schemas['Stand'];

@@ -31,7 +31,7 @@ vi.mock('../api/client', () => ({
 }));
 vi.mock('../api/outlines', () => ({
   haveOutlines: () => Promise.resolve(),
-  shippedFonts: () => Promise.resolve([]),
+  offeredFonts: () => Promise.resolve([]),
 }));
 
 function floorOf(): FloorState {

@@ -15,7 +15,7 @@ import type {
 } from '../api/types';
 import type { Moment } from '../player/moment';
 import { drawnIn, stagesOf } from '../proof/findings';
-import { shippedFonts } from '../api/outlines';
+import { offeredFonts } from '../api/outlines';
 import type { Seen } from '../api/client';
 import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';
@@ -69,7 +69,7 @@ export class FloorState extends Editing {
       const changed = kept && kept.basedOn !== stored.revision ? await revision(id, kept.basedOn) : stored;
       this.open(changed);
       if (kept) this.#openDraft(kept.document, timeOf(kept.savedAt));
-      this.fonts = await shippedFonts();
+      this.fonts = await offeredFonts();
     } catch (error) {
       this.fault = (error as Error).message;
     }

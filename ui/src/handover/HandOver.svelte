@@ -26,6 +26,8 @@
   let overGround = $state(false);
   let ground = $state('#2a2340');
   let allFonts = $state(false);
+  let atRest = $state(true);
+  let frame = $state(0);
   let sheets = $state.raw<SheetNote[]>([]);
   let rows = $state.raw<HandoverRow[]>([]);
   let tableWords = $state('');
@@ -38,7 +40,14 @@
   const running = $derived(made !== undefined && (made.stage === 'WAITING' || made.stage === 'RUNNING'));
   const request = $derived<HandoverRequest>(
     chosen.filled
-      ? { graphic, revision, form, rows, ground: overGround ? ground : '' }
+      ? {
+          graphic,
+          revision,
+          form,
+          rows,
+          ground: chosen.overGround && overGround ? ground : '',
+          frame: chosen.still && !atRest ? frame : undefined,
+        }
       : { graphic, revision, form, allFonts },
   );
 
@@ -177,12 +186,32 @@
         {:else if rows.length > 1}
           <p class="muted">{rows.length} files, one for each.</p>
         {/if}
-        <label class="line">
-          <input type="checkbox" bind:checked={overGround} disabled={running} />
-          over a colour
-          {#if overGround}<input type="color" aria-label="Colour under it" bind:value={ground} />{/if}
-        </label>
-      {:else}
+        {#if chosen.still}
+          <label class="line">
+            <input type="checkbox" bind:checked={atRest} disabled={running} />
+            as it rests
+            {#if !atRest}
+              · at frame
+              <input
+                type="number"
+                class="piece"
+                aria-label="Frame"
+                min="0"
+                step="1"
+                bind:value={frame}
+                disabled={running}
+              />
+            {/if}
+          </label>
+        {/if}
+        {#if chosen.overGround}
+          <label class="line">
+            <input type="checkbox" bind:checked={overGround} disabled={running} />
+            over a colour
+            {#if overGround}<input type="color" aria-label="Colour under it" bind:value={ground} />{/if}
+          </label>
+        {/if}
+      {:else if form !== 'bundle'}
         <label class="line">
           <input type="checkbox" bind:checked={allFonts} disabled={running} />
           with fonts for Chinese and pictographs, 11 MB more

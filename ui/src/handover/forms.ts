@@ -4,6 +4,10 @@ export interface FormInfo {
   name: string;
   /** Whether it is of one filling; if not, it can be filled afterwards. */
   filled: boolean;
+  /** Whether it is of one frame. */
+  still?: boolean;
+  /** Whether a colour can lie under it. */
+  overGround?: boolean;
   /** What it is for. */
   use: string;
 }
@@ -21,19 +25,59 @@ export const FORMS: FormInfo[] = [
     filled: false,
     use: 'One HTML file to open in a browser or to put into a browser source; values stand in its address.',
   },
-  { form: 'png', name: 'picture (PNG)', filled: true, use: 'As it rests, over nothing or over a colour.' },
+  {
+    form: 'bundle',
+    name: 'bundle for another house',
+    filled: false,
+    use: 'The design itself with the colours, pictures and fonts it names, to be taken in on another shelf.',
+  },
+  {
+    form: 'lottie',
+    name: 'vector animation (Lottie)',
+    filled: true,
+    use: 'For apps and web pages: outlines and motion, with markers for in, loop and out.',
+  },
+  {
+    form: 'png',
+    name: 'picture (PNG)',
+    filled: true,
+    still: true,
+    overGround: true,
+    use: 'One frame, over nothing or over a colour.',
+  },
+  {
+    form: 'svg',
+    name: 'picture of shapes (SVG)',
+    filled: true,
+    still: true,
+    use: 'One frame, sharp at any size, for print and drawing programs.',
+  },
   {
     form: 'frames',
+    overGround: true,
     name: 'every frame (PNG)',
     filled: true,
     use: 'An archive with a picture for each frame.',
   },
-  { form: 'mov', name: 'video, lossless (MOV)', filled: true, use: 'For editing, with alpha; large.' },
+  {
+    form: 'mov',
+    overGround: true,
+    name: 'video, lossless (MOV)',
+    filled: true,
+    use: 'For editing, with alpha; large.',
+  },
   {
     form: 'prores',
+    overGround: true,
     name: 'video, ProRes 4444 (MOV)',
     filled: true,
     use: 'For editing, with alpha; smaller.',
   },
-  { form: 'webm', name: 'video, VP9 (WebM)', filled: true, use: 'For the web, with alpha; smallest.' },
+  {
+    form: 'webm',
+    overGround: true,
+    name: 'video, VP9 (WebM)',
+    filled: true,
+    use: 'For the web, with alpha; smallest.',
+  },
 ];

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AddFile from './AddFile.svelte';
   import { house } from './house.svelte';
 
   interface Props {
@@ -8,71 +9,13 @@
 
   const { label = 'add a picture …', onadd }: Props = $props();
 
-  let said = $state('');
-  let refused = $state(false);
-  let busy = $state(false);
-
-  async function add(event: Event & { currentTarget: HTMLInputElement }) {
-    const input = event.currentTarget;
-    const file = input.files?.[0];
-    if (!file) return;
-    busy = true;
-    said = '';
-    try {
-      const { picture, removed } = await house.addPicture(file);
-      refused = false;
-      said =
-        removed.length > 0
-          ? `Added as ‘${picture.key}’, without what acts or asks elsewhere: ${removed.join(', ')}.`
-          : `Added as ‘${picture.key}’.`;
-      onadd?.(picture.key);
-    } catch (error) {
-      refused = true;
-      said = `Not added: ${(error as Error).message}`;
-    } finally {
-      busy = false;
-      input.value = '';
-    }
+  async function take(file: File): Promise<string> {
+    const { picture, removed } = await house.addPicture(file);
+    onadd?.(picture.key);
+    return removed.length > 0
+      ? `Added as ‘${picture.key}’, without what acts or asks elsewhere: ${removed.join(', ')}.`
+      : `Added as ‘${picture.key}’.`;
   }
 </script>
 
-<label class="act add">
-  {busy ? 'adding …' : label}
-  <input
-    type="file"
-    accept=".png,.jpg,.jpeg,.svg"
-    aria-label="Choose a picture file"
-    disabled={busy}
-    onchange={add}
-  />
-</label>
-{#if said}<span class="said" class:refused role={refused ? 'alert' : 'status'}>{said}</span>{/if}
-
-<style>
-  .add {
-    position: relative;
-    display: inline-block;
-    overflow: hidden;
-    cursor: pointer;
-  }
-
-  .add:focus-within {
-    outline: 2px solid var(--accent);
-  }
-
-  input {
-    position: absolute;
-    inset: 0;
-    opacity: 0;
-    cursor: pointer;
-  }
-
-  .said {
-    display: block;
-    line-height: 1.4;
-  }
-
-  .refused {
-    color: var(--fault);
-  }
-</style>
+<AddFile {label} {take} choose="Choose a picture file" accept=".png,.jpg,.jpeg,.svg" />

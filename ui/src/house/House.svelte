@@ -1,6 +1,7 @@
 <script lang="ts">
   import AccountsList from './AccountsList.svelte';
   import FeedsList from './FeedsList.svelte';
+  import FontsList from './FontsList.svelte';
   import { setContext } from 'svelte';
   import { Button } from 'carbon-components-svelte';
   import { graphicUses } from '../api/client';
@@ -49,6 +50,7 @@
     <div class="house">
       <PaletteList {uses} onsave={(palette) => save({ palette })} />
       <StylesList onsave={(styles) => save({ styles })} />
+      <FontsList />
       <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
       <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />

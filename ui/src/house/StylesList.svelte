@@ -1,7 +1,7 @@
 <script lang="ts">
   import { onMount } from 'svelte';
   import type { FontInfo, LetterStyle, StyleEntry } from '../api/types';
-  import { shippedFonts } from '../api/outlines';
+  import { offeredFonts } from '../api/outlines';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
   import NumberPiece from '../sheet/pieces/NumberPiece.svelte';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';
@@ -19,7 +19,7 @@
   let fonts = $state.raw<FontInfo[]>([]);
   const styles = $derived(house.house.styles);
 
-  onMount(async () => (fonts = await shippedFonts().catch(() => [])));
+  onMount(async () => (fonts = await offeredFonts().catch(() => [])));
 
   function change(index: number, changes: Partial<StyleEntry>) {
     onsave(styles.map((entry, i) => (i === index ? { ...entry, ...changes } : entry)));

@@ -4,6 +4,8 @@ declare module '*/core.js' {
 
   export interface Stage {
     clear(): void;
+    forget(frame: number): void;
+    knows(number: number): boolean;
     problems(data: unknown): string;
     take(frame: number, data: unknown): void;
     step(frame: number): void;

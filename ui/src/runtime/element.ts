@@ -135,6 +135,8 @@ export function graphicClass(
       return this.#inTurn(async () => {
         const wrong = this.#refusal(true);
         if (wrong) return wrong;
+        // Nobody asks for what is past, unless it is told of times.
+        if (this.#isRealTime) this.#show!.forget(this.#now());
         this.#standing = await act(this.#show!, this.#standing, what, this.#now());
         this.#draw();
         return DONE;

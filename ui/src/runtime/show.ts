@@ -80,6 +80,12 @@ export class Show {
     this.#reels.clear();
   }
 
+  /** Lets go of what is over at a frame: what was shown before it cannot be drawn any more. */
+  forget(frame: number): void {
+    this.stage.forget(frame);
+    for (const number of this.#reels.keys()) if (!this.stage.knows(number)) this.#reels.delete(number);
+  }
+
   #reel(number: number): Reel {
     const known = this.#reels.get(number);
     if (known) return known;

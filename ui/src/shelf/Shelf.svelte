@@ -14,6 +14,7 @@
   import { emptyGraphic, freeName } from './newGraphic';
   import NewGraphic from './NewGraphic.svelte';
   import ShelfCard from './ShelfCard.svelte';
+  import TakeIn from './TakeIn.svelte';
   import { allTags, matches } from './tags';
 
   let graphics = $state.raw<StoredGraphic[]>();
@@ -72,6 +73,7 @@
 
   /** What a new graphic begins with is asked. */
   let beginning = $state(false);
+  let takingIn = $state(false);
 
   function create(document?: Graphic) {
     void load(async () => {
@@ -108,6 +110,8 @@
 
 <NewGraphic bind:open={beginning} graphics={graphics ?? []} onbegin={create} />
 
+<TakeIn bind:open={takingIn} ontaken={(id) => void push(`/floor/${id}`)} />
+
 <svelte:head><title>Shelf · Glimble</title></svelte:head>
 
 <div class="page">
@@ -115,6 +119,7 @@
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
     <div class="search"><Search size="sm" placeholder="Search by name or tag" bind:value={sought} /></div>
+    <Button size="small" kind="ghost" on:click={() => (takingIn = true)}>Take in …</Button>
     <Button size="small" on:click={() => (beginning = true)}>New graphic</Button>
   </div>
   {#if tags.length > 0}

@@ -17,6 +17,8 @@ import glimble.handover.HandOver;
 import glimble.handover.Handed;
 import glimble.handover.Progress;
 import glimble.prove.HouseFile;
+import glimble.prove.HouseOptions;
+import glimble.typeset.BadFont;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -32,6 +34,7 @@ import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -78,17 +81,8 @@ final class Render implements Callable<Integer> {
     @Option(names = "--all-fonts", description = "Fonts for every script go with a package or page.")
     private boolean allFonts;
 
-    @Option(
-            names = "--house",
-            paramLabel = "HOUSE.json",
-            description = "The house style; without it, the one of the demo.")
-    private Optional<Path> house;
-
-    @Option(
-            names = "--pictures",
-            paramLabel = "FOLDER",
-            description = "The pictures of the house, named by their keys.")
-    private Optional<Path> pictures;
+    @Mixin
+    private HouseOptions house;
 
     @Spec
     private CommandSpec spec;
@@ -106,7 +100,7 @@ final class Render implements Callable<Integer> {
         try {
             render(spec.commandLine().getOut(), err);
             return 0;
-        } catch (Impossible | BadTable | BadPicture e) {
+        } catch (Impossible | BadTable | BadPicture | BadFont e) {
             err.println(e.getMessage());
         } catch (JacksonException e) {
             err.println("This is no JSON: " + e.getOriginalMessage());
@@ -116,9 +110,10 @@ final class Render implements Callable<Integer> {
         return IMPOSSIBLE;
     }
 
-    private void render(PrintWriter out, PrintWriter err) throws IOException, BadPicture, BadTable, Impossible {
+    private void render(PrintWriter out, PrintWriter err)
+            throws IOException, BadPicture, BadFont, BadTable, Impossible {
         JdkTypesetter typesetter = new JdkTypesetter();
-        HouseFile style = HouseFile.read(house, pictures);
+        HouseFile style = house.read(typesetter);
         Handed handed = new Handed(read(typesetter), style.palette(), style.safe(), style.wholePixels(), style.files());
         Form as = Stream.of(Form.values())
                 .filter(one -> one.word().equals(form))
@@ -128,7 +123,7 @@ final class Render implements Callable<Integer> {
         if (!ground.isEmpty() && !ground.matches("#[0-9a-fA-F]{6}")) {
             throw new Impossible("--ground must be a colour like #2A2340.");
         }
-        Carried.of(handed.designed(), as, allFonts).forEach(err::println);
+        Carried.of(handed.designed(), as, allFonts, typesetter).forEach(err::println);
         Files.createDirectories(folder);
         List<Asked.Filling> fillings = as.isFilled() ? fillings(handed.designed(), typesetter) : List.of();
         List<List<Asked.Filling>> files = new ArrayList<>();

@@ -3,6 +3,8 @@ package glimble.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.formats.DemoGraphics;
+import glimble.typeset.HouseFont;
+import glimble.typeset.HouseFonts;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -11,6 +13,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Stream;
+import java.util.zip.ZipFile;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -73,6 +76,28 @@ class RenderTest {
     }
 
     @Test
+    void a_font_of_the_house_is_set_and_goes_along_in_a_bundle() throws Exception {
+        Path fonts = Files.createDirectory(folder.resolve("fonts"));
+        Files.write(fonts.resolve("skerry.ttf"), HouseFonts.skerry());
+        String id = HouseFont.read(HouseFonts.skerry()).id();
+        Files.writeString(graphic, DemoGraphics.named("flyer-bar").replace("barlow-condensed-600", id));
+        assertThat(run("--as", "bundle")).isEqualTo(2);
+        assertThat(err.toString()).contains(id);
+        assertThat(run("--as", "bundle", "--fonts", fonts.toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(run("--as", "lottie", "--fonts", fonts.toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(files()).containsExactly("flyer-bar.bundle.zip", "flyer-bar.json");
+        assertThat(Files.readString(folder.resolve("out/flyer-bar.json"))).contains("\"markers\"", "\"cm\":\"loop\"");
+        try (ZipFile zip =
+                new ZipFile(folder.resolve("out/flyer-bar.bundle.zip").toFile())) {
+            assertThat(zip.getEntry("fonts/" + id + ".font")).isNotNull();
+        }
+    }
+
+    @Test
     void what_cannot_be_filled_in_is_said_with_its_place_and_nothing_is_written() {
         assertThat(run("--values", "nick=Wu")).isEqualTo(2);
         assertThat(err.toString()).contains("$['nick']: is not known; there is name, role");
@@ -85,6 +110,6 @@ class RenderTest {
         assertThat(run("--ground", "blue")).isEqualTo(2);
         Files.writeString(graphic, "{\"format\": 1}");
         assertThat(run()).isEqualTo(2);
-        assertThat(err.toString()).contains("one of package, page, png", "like #2A2340", "$.name");
+        assertThat(err.toString()).contains("one of package, page, bundle, png", "like #2A2340", "$.name");
     }
 }

@@ -1,6 +1,7 @@
 package glimble.edit;
 
 import glimble.graphic.BoxPart;
+import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;
@@ -21,7 +22,7 @@ import java.util.List;
 import java.util.Set;
 
 /**
- * What a graphic needs of the house, anywhere in it: in parts and moves, those of variants too, and in samples and trials.
+ * What a graphic needs of the house, anywhere in it: in parts and moves, those of variants too, in samples, trials and dials.
  *
  * @param colours names of palette entries
  * @param pictures keys
@@ -46,6 +47,7 @@ public record Uses(Set<String> colours, Set<String> pictures) {
             if (field.kind() == Field.Kind.COLOUR) colours.addAll(filled(graphic, field));
             if (field.kind() == Field.Kind.PICTURE) pictures.addAll(filled(graphic, field));
         }
+        for (Dial dial : graphic.dials()) if (dial.kind() == Dial.Kind.COLOUR) colours.addAll(dial.options());
         colours.removeIf(given -> given.isBlank() || Palette.isColour(given) || isOfField(given));
         pictures.removeIf(given -> given.isBlank() || isOfField(given));
         return new Uses(colours, pictures);

@@ -118,6 +118,12 @@ public record Graphic(
         };
     }
 
+    public Graphic named(String other) {
+        return new Graphic(
+                other, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
+                language, berth, dials);
+    }
+
     public Graphic withFrame(Frame other) {
         return new Graphic(
                 name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,

@@ -31,7 +31,7 @@ import org.junit.jupiter.api.Test;
 
 class DialledTest {
     private static final Set<String> FONTS = Set.of("mono");
-    private static final int GRAPHICS = 100;
+    private static final int GRAPHICS = 60;
 
     /** Random graphics that offer something. */
     private static List<Graphic> offering() {

@@ -30,9 +30,9 @@ import java.util.function.UnaryOperator;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Every edit of any part of a thousand graphics that use every member of the format. */
+/** Every edit of any part of hundreds of graphics that use every member of the format. */
 class EveryEditTest {
-    private static final int GRAPHICS = 400;
+    private static final int GRAPHICS = 200;
     private static final Pictures PICTURES =
             key -> key.equals("mark") ? Optional.of(new Pictures.Extent(40, 30)) : Optional.empty();
 

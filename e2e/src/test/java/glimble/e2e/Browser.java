@@ -5,6 +5,7 @@ import com.microsoft.playwright.BrowserType;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.Playwright;
 import com.microsoft.playwright.assertions.PlaywrightAssertions;
+import com.microsoft.playwright.options.ReducedMotion;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -15,6 +16,8 @@ final class Browser implements AutoCloseable {
     private static final List<String> ARGUMENTS = List.of(
             "--no-sandbox",
             "--disable-gpu",
+            // Letters as wide as their font has them, as a browser with a screen of many px has them.
+            "--font-render-hinting=none",
             "--disable-quic",
             "--no-first-run",
             "--disable-background-networking",
@@ -37,14 +40,15 @@ final class Browser implements AutoCloseable {
         browser = playwright
                 .chromium()
                 .launch(new BrowserType.LaunchOptions()
-                        .setExecutablePath(Path.of("/usr/bin/chromium"))
+                        .setExecutablePath(Path.of("/usr/bin/chromium-headless-shell"))
                         .setArgs(ARGUMENTS));
     }
 
-    /** A page of 1280x800 with nothing remembered. */
+    /** A page of 1280x800 with nothing remembered; nothing moves on it for show. */
     Page page() {
-        BrowserContext context =
-                browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions().setViewportSize(1280, 800));
+        BrowserContext context = browser.newContext(new com.microsoft.playwright.Browser.NewContextOptions()
+                .setViewportSize(1280, 800)
+                .setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
         Page page = context.newPage();
         page.onRequest(request -> requests.add(request.url()));
@@ -52,10 +56,11 @@ final class Browser implements AutoCloseable {
         return page;
     }
 
-    /** Closes all pages: one that is left open goes on drawing beside whatever is tested next. */
+    /** Closes all pages: one that is left open goes on drawing beside whatever is tested next. What was added is put aside. */
     void leave() {
         contexts.forEach(BrowserContext::close);
         contexts.clear();
+        Packaged.tidy();
     }
 
     /** Addresses that were asked for. */

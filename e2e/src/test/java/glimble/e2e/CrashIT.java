@@ -260,7 +260,7 @@ class CrashIT {
         long until = System.nanoTime() + PATIENCE;
         while (savers.stream().mapToInt(saver -> saver.acknowledged.size()).sum() < before + SAVERS * SAVES) {
             assertThat(System.nanoTime()).as("they save").isLessThan(until);
-            Thread.onSpinWait();
+            LockSupport.parkNanos(20_000_000);
         }
         blow.strike();
         for (Thread thread : threads) thread.join(TimeUnit.NANOSECONDS.toMillis(PATIENCE));

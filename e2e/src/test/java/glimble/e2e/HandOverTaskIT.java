@@ -7,6 +7,7 @@ import com.microsoft.playwright.Download;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.assertions.LocatorAssertions;
+import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
 import glimble.formats.DemoGraphics;
 import glimble.graphic.PhaseName;
@@ -21,6 +22,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.regex.Pattern;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
@@ -30,12 +32,16 @@ import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ObjectNode;
 
 /** Graphics handed over from the shelf and the floor, and used where Glimble is not. */
 class HandOverTaskIT {
     private static final double ALLOWED = 0.02;
     /** ms; of what paints many frames beside everything else. */
     private static final double LONG = 120_000;
+
+    private static final Locator.GetByLabelOptions EXACTLY = new Locator.GetByLabelOptions().setExact(true);
 
     private static Browser browser;
     private Page page;
@@ -112,6 +118,50 @@ class HandOverTaskIT {
     }
 
     @Test
+    void the_wind_strap_goes_to_another_house_as_a_bundle_and_is_proved_there() {
+        page.getByLabel("Hand over Wind strap", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        dialog().getByLabel("As", EXACTLY).selectOption("bundle");
+        assertThat(dialog().getByLabel("What it does not carry")).containsText("stay here");
+        Path bundle = made("wind-strap.bundle.zip");
+
+        Packaged other = new Packaged("glimble_e2e_other");
+        ObjectNode house = (ObjectNode) other.send("GET", "api/house", "");
+        ObjectNode first = (ObjectNode) house.get("palette").get(0);
+        String here = first.get("colour").asString();
+        first.put("colour", "#123456");
+        other.send("PUT", "api/house", house.put("saveId", "a-house-of-its-own").toString());
+
+        Page there = browser.page();
+        there.navigate(other.address());
+        there.getByText("Take in …").click();
+        Locator asked = there.locator(".take .bx--modal.is-visible");
+        asked.getByLabel("Bundle", EXACTLY).setInputFiles(bundle);
+        assertThat(asked).containsText("It will be called Wind strap 2");
+        Locator clash = asked.getByLabel("What is asked about").locator("tbody tr");
+        assertThat(clash).hasCount(1);
+        assertThat(clash).containsText("#123456");
+        assertThat(clash).containsText(here);
+        asked.getByText("Take it in").click();
+
+        assertThat(there.locator("header").getByText("Wind strap 2").first()).isVisible();
+        assertThat(there.getByTestId("proved"))
+                .hasText(
+                        Pattern.compile("^proved for \\d+ fillings, nothing found$"),
+                        new LocatorAssertions.HasTextOptions().setTimeout(LONG));
+        // Nothing that was there has changed, and what came is as it was.
+        JsonNode palette = other.send("GET", "api/house", "").get("palette");
+        assertThat(palette.get(0).get("colour").asString()).isEqualTo("#123456");
+        assertThat(palette.get(palette.size() - 1).get("colour").asString()).isEqualTo(here);
+
+        there.navigate(other.address());
+        there.getByText("Take in …").click();
+        asked.getByLabel("Bundle", EXACTLY)
+                .setInputFiles(new FilePayload("x.zip", "application/zip", "PK none".getBytes()));
+        assertThat(asked.getByRole(AriaRole.ALERT)).containsText("It is no archive that can be read");
+    }
+
+    @Test
     void three_people_of_a_table_become_three_videos_with_alpha() throws Exception {
         // So short that three of it do not take long.
         Packaged.shared()
@@ -121,12 +171,11 @@ class HandOverTaskIT {
         page.reload();
         page.getByLabel("Hand over Short strap", new Page.GetByLabelOptions().setExact(true))
                 .click();
-        dialog().getByLabel("As", new Locator.GetByLabelOptions().setExact(true))
-                .selectOption("mov");
+        dialog().getByLabel("As", EXACTLY).selectOption("mov");
         dialog().getByLabel("Filled with").selectOption("table");
         assertThat(dialog().getByText("Make it")).isEnabled();
         String csv = "Message;Tag;Club\r\n\"Gusts of\r\n31 knots\";North mast;x\r\nWu;;y\r\nLow water;Skerry;z\r\n";
-        dialog().getByLabel("Table", new Locator.GetByLabelOptions().setExact(true))
+        dialog().getByLabel("Table", EXACTLY)
                 .setInputFiles(new FilePayload("people.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_16)));
         assertThat(dialog()).containsText("3 rows; no field is called Club");
         Map<String, byte[]> videos = new TreeMap<>();
@@ -160,8 +209,7 @@ class HandOverTaskIT {
                 Packaged.shared().address() + "#/floor/" + Packaged.shared().named("Flyer bar"));
         Locator button = page.getByText("Hand over …", new Page.GetByTextOptions().setExact(true));
         button.click();
-        dialog().getByLabel("As", new Locator.GetByLabelOptions().setExact(true))
-                .selectOption("frames");
+        dialog().getByLabel("As", EXACTLY).selectOption("frames");
         dialog().getByText("Make it").click();
         assertThat(dialog().getByLabel("How far it has come")).isVisible();
         dialog().getByText("Stop", new Locator.GetByTextOptions().setExact(true))

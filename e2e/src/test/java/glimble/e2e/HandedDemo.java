@@ -15,6 +15,10 @@ import glimble.handover.Handed;
 import glimble.paint.ReelPainter;
 import glimble.reel.Reel;
 import glimble.typeset.JdkTypesetter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import tools.jackson.databind.JsonNode;
@@ -22,7 +26,10 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's graphics with the demo's house, and how the application would show them. */
 record HandedDemo(Handed handed, JdkTypesetter typesetter) {
+    /** No graphic of the demo, but one that has each member of a look. */
+    static final String EVERY_LOOK = "every look";
 
+    /** @param name of a graphic of the demo, or {@link #EVERY_LOOK} */
     static HandedDemo of(String name, JdkTypesetter typesetter) {
         JsonNode house = JsonMapper.builder().build().readTree(DemoGraphics.house());
         Map<String, String> colours = new LinkedHashMap<>();
@@ -37,19 +44,37 @@ record HandedDemo(Handed handed, JdkTypesetter typesetter) {
                 throw new IllegalStateException(e);
             }
         });
-        Graphic graphic = GraphicJson.read(DemoGraphics.named(name), typesetter.fonts())
-                .graphic()
-                .orElseThrow();
+        Graphic graphic =
+                GraphicJson.read(json(name), typesetter.fonts()).graphic().orElseThrow();
         return new HandedDemo(new Handed(graphic, new Palette(colours), SafeAreas.USUAL, true, pictures), typesetter);
     }
 
+    private static String json(String name) {
+        if (!name.equals(EVERY_LOOK)) return DemoGraphics.named(name);
+        try (InputStream stream = HandedDemo.class.getResourceAsStream("/every-look.json")) {
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    /** Values of its first trial, or its samples. */
+    Map<String, String> someValues() {
+        Graphic designed = handed.designed();
+        return designed.trials().isEmpty()
+                ? Map.of("name", designed.fields().get(0).sample())
+                : designed.trials().get(0).values();
+    }
+
     /** As it is taken with these values. */
-    Reel reel(Map<String, String> values) {
+    Take take(Map<String, String> values) {
         Graphic played = Answered.of(handed.framed(), values, Condition.Standing.NOTHING, typesetter, handed.extents())
                 .graphic();
-        return Take.of(Coloured.of(played, handed.palette(), values), values, typesetter, handed.extents())
-                .worked()
-                .reel();
+        return Take.of(Coloured.of(played, handed.palette(), values), values, typesetter, handed.extents());
+    }
+
+    Reel reel(Map<String, String> values) {
+        return take(values).worked().reel();
     }
 
     ReelPainter painter(Reel reel) {

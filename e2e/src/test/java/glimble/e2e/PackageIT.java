@@ -1,7 +1,9 @@
 package glimble.e2e;
 
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.CDPSession;
 import com.microsoft.playwright.Page;
 import glimble.formats.DemoGraphics;
 import glimble.graphic.PhaseName;
@@ -10,6 +12,7 @@ import glimble.handover.Form;
 import glimble.handover.HandOver;
 import glimble.handover.Progress;
 import glimble.paint.ReelPainter;
+import glimble.reel.EarlyOut;
 import glimble.reel.Reel;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
@@ -32,6 +35,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Packages of the demo's graphics, in a host that knows only the standard: pictures as in the application, for any text. */
 class PackageIT {
     private static final double ALLOWED = 0.02;
+    private static final int FRAMES = 20;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static Browser browser;
     private static Host host;
@@ -114,6 +118,19 @@ class PackageIT {
         return true;
     }
 
+    private static Map<String, Object> at(double ms, String action) {
+        return Map.of("timestamp", ms, "action", Map.of("type", action, "params", Map.of()));
+    }
+
+    private static void schedule(List<Map<String, Object>> acts) {
+        done("one", "setActionsSchedule", Map.of("schedule", acts));
+    }
+
+    private static double differing(ReelPainter painter, PhaseName phase, int frame, double ms) {
+        done("one", "goToTime", Map.of("timestamp", ms));
+        return Pixels.differing(painter.paint(phase, frame), Pixels.of(page.locator("#stage canvas")));
+    }
+
     @ParameterizedTest
     @MethodSource("demos")
     void a_package_shows_what_the_application_does_at_any_time_in_any_order(String name) throws IOException {
@@ -123,22 +140,66 @@ class PackageIT {
         done("one", "load", load(new TreeMap<>(values), "non-realtime"));
         assertThat(isEmpty(shot())).as("nothing before it is played").isTrue();
         double ms = 1000 / reel.rate();
-        List<Object> schedule = new ArrayList<>();
-        schedule.add(Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())));
-        for (int i = 0; i < reel.steps().size(); i++) {
-            schedule.add(Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())));
-        }
-        assertThat(call("one", "setActionsSchedule", Map.of("schedule", schedule)))
-                .containsEntry("statusCode", 200);
+        // Steps are passed by at once, so that the in is at its end with the last of them; else it plays.
+        boolean steps = !reel.steps().isEmpty();
+        int rest = steps ? 0 : reel.in();
+        List<Map<String, Object>> acts = new ArrayList<>();
+        acts.add(at(0, "playAction"));
+        for (int i = 0; i < reel.steps().size(); i++) acts.add(at(0, "playAction"));
+        Map<Double, Double> differing = new TreeMap<>();
+        schedule(acts);
         ReelPainter painter = demo.painter(reel);
-        List<Double> differing = new ArrayList<>();
-        for (int frame : new int[] {reel.in(), reel.in() / 2}) {
-            // Between two steps it would wait; those are passed by at once, so frames are those of the in.
-            if (!reel.steps().isEmpty() && frame < reel.in()) continue;
-            done("one", "goToTime", Map.of("timestamp", frame * ms));
-            differing.add(Pixels.differing(painter.paint(PhaseName.IN, frame), shot()));
+        for (int i = 0; !steps && i < FRAMES / 2; i++) {
+            // Backwards and forwards.
+            int frame = reel.in() * (i * 7 % (FRAMES / 2)) / (FRAMES / 2 - 1);
+            differing.put(frame * ms, differing(painter, PhaseName.IN, frame, frame * ms));
         }
-        assertThat(differing).allMatch(share -> share <= ALLOWED);
+        if (steps) differing.put(reel.in() * ms, differing(painter, PhaseName.IN, reel.in(), reel.in() * ms));
+        int leaves = steps ? reel.in() : rest;
+        acts.add(0, at(leaves * ms, "stopAction"));
+        schedule(acts);
+        boolean loops = reel.loop() > 0 && !steps;
+        Reel out = loops ? EarlyOut.of(reel, PhaseName.LOOP, 0) : EarlyOut.of(reel, PhaseName.IN, reel.in());
+        ReelPainter leaving = demo.painter(out);
+        for (int i = 0; i < FRAMES / 2; i++) {
+            int frame = out.out() * (i * 3 % (FRAMES / 2)) / (FRAMES / 2 - 1);
+            differing.put((leaves + frame) * ms, differing(leaving, PhaseName.OUT, frame, (leaves + frame) * ms));
+        }
+        assertThat(differing.values()).as("%s", differing).allMatch(share -> share <= ALLOWED);
+        if (!steps) {
+            int early = reel.in() / 3;
+            schedule(List.of(at(0, "playAction"), at(early * ms, "stopAction")));
+            Reel sooner = EarlyOut.of(reel, PhaseName.IN, early);
+            int frame = sooner.out() / 2;
+            assertThat(differing(demo.painter(sooner), PhaseName.OUT, frame, (early + frame) * ms))
+                    .isLessThanOrEqualTo(ALLOWED);
+        }
+        done("one", "dispose", Map.of());
+        assertThat(page.locator("#stage canvas")).hasCount(0);
+    }
+
+    @Test
+    void one_that_is_changed_for_hours_keeps_only_what_stands() throws IOException {
+        opened("flyer-bar");
+        done("one", "load", load(Map.of("name", "Wu", "role", "Flyer"), "realtime"));
+        done("one", "playAction", Map.of("skipAnimation", true));
+        double before = changed(0, 60);
+        double after = changed(60, 260);
+        assertThat(after - before).as("bytes more after 200 changes").isLessThan(1_500_000);
+    }
+
+    /** @return bytes of the heap after changes, from one number to another */
+    private static double changed(int from, int to) {
+        for (int i = from; i < to; i++) {
+            Map<String, String> data = Map.of("name", "Ingeborg the " + i + "th of her name", "role", "Flyer");
+            done("one", "updateAction", Map.of("data", data, "skipAnimation", true));
+        }
+        CDPSession session = page.context().newCDPSession(page);
+        session.send("HeapProfiler.enable");
+        session.send("HeapProfiler.collectGarbage");
+        double used = session.send("Runtime.getHeapUsage").get("usedSize").getAsDouble();
+        session.detach();
+        return used;
     }
 
     @Test
@@ -200,7 +261,7 @@ class PackageIT {
                                         "action",
                                         Map.of("type", "stopAction", "params", Map.of())),
                                 Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())))));
-        Reel early = glimble.reel.EarlyOut.of(reel, PhaseName.IN, at);
+        Reel early = EarlyOut.of(reel, PhaseName.IN, at);
         for (int since : new int[] {4, 0, early.out() / 2}) {
             done("one", "goToTime", Map.of("timestamp", (at + since) * ms));
             assertThat(Pixels.differing(demo.painter(early).paint(PhaseName.OUT, since), shot()))

@@ -18,24 +18,32 @@ import java.util.List;
 import java.util.concurrent.locks.LockSupport;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.node.NullNode;
 
 /** The packaged application, running as a process of its own on an empty database. */
 final class Packaged {
     private static final String DATABASE =
             System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
+    /** Tests run in processes side by side; each has an application of its own. */
+    private static final String FORK = System.getProperty("glimble.fork");
+
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static final long PATIENCE_NANOS = 90_000_000_000L;
     private static Packaged shared;
 
     private final String address;
+    private final List<Long> added = new ArrayList<>();
 
-    private Packaged() {
+    /** One of its own, beside the one that tests share; it ends with the tests. */
+    Packaged(String database) {
         int port = freePort();
         address = "http://127.0.0.1:" + port + "/";
-        String url = newDatabase("glimble_e2e");
+        String url = newDatabase(database);
         Process process = started(
-                port, url, Redirect.to(Path.of("target", "application.log").toFile()));
+                port,
+                url,
+                Redirect.to(Path.of("target", database + "-" + FORK + ".log").toFile()));
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
         awaitReady();
     }
@@ -60,15 +68,24 @@ final class Packaged {
     }
 
     static synchronized Packaged shared() {
-        if (shared == null) shared = new Packaged();
+        if (shared == null) shared = new Packaged("glimble_e2e");
         return shared;
     }
 
     /** Adds a graphic, past all screens: the wall of the shelf would be drawn for nothing. */
     long add(String document) {
-        return post("api/graphics", "{\"document\": " + document + "}")
+        long id = post("api/graphics", "{\"document\": " + document + "}")
                 .get("id")
                 .asLong();
+        added.add(id);
+        return id;
+    }
+
+    /** Puts aside what was added: else it is drawn on every shelf and proved beside all that comes after it. */
+    static synchronized void tidy() {
+        if (shared == null) return;
+        for (long id : shared.added) shared.send("DELETE", "api/graphics/" + id, "");
+        shared.added.clear();
     }
 
     /** A cue sheet with the cues of the demo's, in which a test may do what it likes. */
@@ -79,9 +96,14 @@ final class Packaged {
     }
 
     private JsonNode post(String path, String body) {
+        return send("POST", path, body);
+    }
+
+    /** @param path without a slash at its beginning */
+    JsonNode send(String method, String path, String body) {
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + path))
                 .header("Content-Type", "application/json")
-                .POST(BodyPublishers.ofString(body))
+                .method(method, BodyPublishers.ofString(body))
                 .build();
         return answer(request);
     }
@@ -107,7 +129,7 @@ final class Packaged {
         try {
             HttpResponse<String> answer = CLIENT.send(request, BodyHandlers.ofString());
             if (answer.statusCode() >= 300) throw new IllegalStateException(answer.body());
-            return JSON.readTree(answer.body());
+            return answer.body().isEmpty() ? NullNode.getInstance() : JSON.readTree(answer.body());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         } catch (InterruptedException e) {
@@ -128,8 +150,9 @@ final class Packaged {
         }
     }
 
-    /** Makes an empty database of that name. */
-    static String newDatabase(String name) {
+    /** Makes an empty database of that name, beside those of tests that run at the same time. */
+    static String newDatabase(String of) {
+        String name = of + "_" + FORK;
         try (var connection = DriverManager.getConnection(DATABASE, "root", "");
                 var statement = connection.createStatement()) {
             statement.execute("drop database if exists " + name);
@@ -155,6 +178,6 @@ final class Packaged {
             }
             LockSupport.parkNanos(100_000_000);
         }
-        throw new IllegalStateException("the application did not start; see e2e/target/application.log");
+        throw new IllegalStateException("the application did not start; see the logs in e2e/target");
     }
 }

@@ -27,18 +27,15 @@ import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
-import java.io.ByteArrayInputStream;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Base64;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
-import javax.imageio.ImageIO;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -235,13 +232,11 @@ class PaintersIT {
         }
     }
 
-    private static BufferedImage drawn(long id, String where) throws IOException {
+    private static BufferedImage drawn(long id, String where) {
         page.navigate(Packaged.shared().address() + "#/still/" + id + "/" + where);
         page.waitForSelector(
                 "canvas[data-shown='" + id + " " + where.replace('/', ' ') + "']",
                 new Page.WaitForSelectorOptions().setState(WaitForSelectorState.ATTACHED));
-        String url = (String) page.evaluate("document.querySelector('canvas').toDataURL('image/png')");
-        byte[] png = Base64.getDecoder().decode(url.substring(url.indexOf(',') + 1));
-        return ImageIO.read(new ByteArrayInputStream(png));
+        return Pixels.of(page.locator("canvas"));
     }
 }

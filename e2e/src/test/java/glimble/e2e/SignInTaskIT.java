@@ -98,6 +98,7 @@ class SignInTaskIT {
                 .click();
         operator.getByLabel("Name of the graphic").fill("Not mine");
         operator.keyboard().press("Enter");
+        assertThat(operator.locator("header")).containsText("not saved yet");
         operator.keyboard().press("Control+s");
         assertThat(operator.locator("body")).containsText("may not do this. Nothing was changed; ask an animator.");
         animator.navigate(address + "#/floor/1");

@@ -4,7 +4,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
 import glimble.formats.DemoGraphics;
-import glimble.formats.GraphicJson;
 import glimble.graphic.PhaseName;
 import glimble.paint.ReelPainter;
 import glimble.paint.SvgPainter;
@@ -13,7 +12,6 @@ import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Map;
@@ -49,32 +47,14 @@ class SvgIT {
     }
 
     static Stream<String> demos() {
-        return Stream.concat(DemoGraphics.names().stream(), Stream.of("every look"));
-    }
-
-    private static HandedDemo demo(String name) throws IOException {
-        if (!name.equals("every look")) return HandedDemo.of(name, TYPESETTER);
-        HandedDemo any = HandedDemo.of("flyer-bar", TYPESETTER);
-        String json =
-                new String(SvgIT.class.getResourceAsStream("/every-look.json").readAllBytes(), StandardCharsets.UTF_8);
-        return new HandedDemo(
-                new glimble.handover.Handed(
-                        GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow(),
-                        any.handed().palette(),
-                        any.handed().safe(),
-                        true,
-                        any.handed().pictures()),
-                TYPESETTER);
+        return Stream.concat(DemoGraphics.names().stream(), Stream.of(HandedDemo.EVERY_LOOK));
     }
 
     @ParameterizedTest
     @MethodSource("demos")
     void a_frame_of_every_phase_is_drawn_as_it_is_painted(String name) throws IOException {
-        HandedDemo demo = demo(name);
-        var designed = demo.handed().designed();
-        Map<String, String> values = designed.trials().isEmpty()
-                ? Map.of("name", designed.fields().get(0).sample())
-                : designed.trials().get(0).values();
+        HandedDemo demo = HandedDemo.of(name, TYPESETTER);
+        Map<String, String> values = demo.someValues();
         Reel reel = demo.reel(values);
         ReelPainter painter = demo.painter(reel);
         SvgPainter svg = new SvgPainter(reel, TYPESETTER, demo.handed().source());

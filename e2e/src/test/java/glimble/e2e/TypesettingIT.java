@@ -5,7 +5,8 @@ import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Page;
 import glimble.typeset.JdkTypesetter;
-import glimble.typeset.ShippedFont;
+import glimble.typeset.ShippedFonts;
+import glimble.typeset.TextFont;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.Base64;
@@ -65,13 +66,13 @@ class TypesettingIT {
         browser.close();
     }
 
-    static List<ShippedFont> fonts() {
-        return ShippedFont.ALL;
+    static List<TextFont> fonts() {
+        return ShippedFonts.ALL;
     }
 
     @ParameterizedTest
     @MethodSource("fonts")
-    void advance_widths_are_those_of_the_browser(ShippedFont font) throws IOException {
+    void advance_widths_are_those_of_the_browser(TextFont font) throws IOException {
         for (String text : texts(font.id())) {
             int em = TYPESETTER.unitsPerEm(font.id());
             for (int size : new int[] {em, LARGE}) {
@@ -90,7 +91,7 @@ class TypesettingIT {
         return java.util.stream.Stream.concat(LATIN.stream(), FURTHER.stream()).toList();
     }
 
-    private static double inBrowser(ShippedFont font, String text, int size) throws IOException {
+    private static double inBrowser(TextFont font, String text, int size) throws IOException {
         load(font);
         Object width = page.evaluate("""
                 ({id, text, size}) => {
@@ -104,10 +105,10 @@ class TypesettingIT {
     }
 
     /** Once for each font: one of them is 10 MB. */
-    private static void load(ShippedFont font) throws IOException {
+    private static void load(TextFont font) throws IOException {
         Object loaded = page.evaluate("id => [...document.fonts].some((face) => face.family === id)", font.id());
         if (Boolean.TRUE.equals(loaded)) return;
-        try (InputStream file = ShippedFont.class.getResourceAsStream(font.resource())) {
+        try (InputStream file = ShippedFonts.class.getResourceAsStream(ShippedFonts.resource(font.id()))) {
             page.evaluate(
                     """
                     async ({id, file}) => {

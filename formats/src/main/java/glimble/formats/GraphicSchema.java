@@ -3,6 +3,7 @@ package glimble.formats;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -14,8 +15,12 @@ public final class GraphicSchema {
     private GraphicSchema() {}
 
     public static JsonNode json() {
+        return JsonMapper.builder().build().readTree(text());
+    }
+
+    public static String text() {
         try (InputStream stream = GraphicSchema.class.getResourceAsStream("/glimble/graphic.schema.json")) {
-            return JsonMapper.builder().build().readTree(stream);
+            return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -52,7 +52,7 @@ class DemoMotionTest {
         assertFlyerBarHolds(Map.of("name", name, "role", role));
     }
 
-    @RepeatedTest(400)
+    @RepeatedTest(200)
     void the_flyer_bar_holds_for_random_texts(RepetitionInfo repetition) {
         Random random = new Random(repetition.getCurrentRepetition());
         assertFlyerBarHolds(Map.of("name", RandomTexts.text(random), "role", RandomTexts.text(random)));

@@ -13,7 +13,7 @@ import tools.jackson.databind.JsonNode;
 
 /** The random graphics that every rule is tried on use every member of the format, so what holds for them holds for it. */
 class RandomGraphicTest {
-    private static final int GRAPHICS = 400;
+    private static final int GRAPHICS = 200;
 
     private static void members(JsonNode node, Set<String> found) {
         for (Map.Entry<String, JsonNode> member : node.properties()) {

@@ -2,6 +2,8 @@ package glimble.handover;
 
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.typeset.JdkTypesetter;
+import glimble.typeset.TextFont;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -11,10 +13,16 @@ public final class Carried {
     private Carried() {}
 
     /** @param allFonts whether fonts for every script go with it */
-    public static List<String> of(Graphic graphic, Form form, boolean allFonts) {
+    public static List<String> of(Graphic graphic, Form form, boolean allFonts, JdkTypesetter typesetter) {
         List<String> said = new ArrayList<>();
         if (!form.isFilled()) {
-            if (!allFonts) {
+            Carriage.keptBack(graphic, typesetter)
+                    .forEach((font, other) -> said.add("The licence of "
+                            + name(font, typesetter) + " does not let it be handed on: its texts are set in "
+                            + name(other, typesetter) + "."));
+            if (form == Form.BUNDLE) {
+                said.add("Feeds, cue sheets and other revisions stay here.");
+            } else if (!allFonts) {
                 said.add(
                         "Fonts for Chinese and for pictographs do not go with it: such letters are drawn as missing ones."
                                 + " Take them along if they may be filled in.");
@@ -30,6 +38,7 @@ public final class Carried {
             said.add(
                     "Letters are shapes, not text. What is tilted in perspective is a picture in it; a colour under it is left out.");
         }
+        if (form == Form.LOTTIE) said.addAll(VectorCarried.of(graphic));
         if (form == Form.WEBM) {
             said.add(
                     "Colours are kept in a quarter of the pixels, and time in whole milliseconds, so that a rate such as"
@@ -37,5 +46,13 @@ public final class Carried {
         }
         if (form == Form.PRORES) said.add("It loses a little in every frame. Take mov to lose nothing.");
         return said;
+    }
+
+    private static String name(String font, JdkTypesetter typesetter) {
+        return typesetter.allFonts().stream()
+                .filter(of -> of.id().equals(font))
+                .map(TextFont::name)
+                .findFirst()
+                .orElse(font);
     }
 }

@@ -4,7 +4,7 @@ import glimble.document.GraphicWriter;
 import glimble.formats.JsonTree;
 import glimble.typeset.BreakRules;
 import glimble.typeset.JdkTypesetter;
-import glimble.typeset.ShippedFont;
+import glimble.typeset.TextFont;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,14 +44,14 @@ final class DesignJson {
                         .put("height", file.height())
                         .put("at", pictureAt.apply(key)));
         ArrayNode list = design.putArray("fonts");
-        for (ShippedFont font : typesetter.shippedFonts()) {
+        for (TextFont font : typesetter.allFonts()) {
             if (fonts.contains(font.id())) list.add(font(font, typesetter, fonts, fontAt.apply(font.id())));
         }
         design.set("writing", WRITING);
         return design;
     }
 
-    private static ObjectNode font(ShippedFont font, JdkTypesetter typesetter, Set<String> fonts, String at) {
+    private static ObjectNode font(TextFont font, JdkTypesetter typesetter, Set<String> fonts, String at) {
         double[] extents = typesetter.extents(font.id());
         ObjectNode node = JSON.createObjectNode()
                 .put("id", font.id())

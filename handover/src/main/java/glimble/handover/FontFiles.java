@@ -17,7 +17,7 @@ final class FontFiles {
 
     /** @param all whether those for Chinese and for pictographs go with it too */
     static Set<String> of(Handed handed, JdkTypesetter typesetter, boolean all) {
-        Set<String> fonts = new LinkedHashSet<>(handed.fonts(typesetter));
+        Set<String> fonts = new LinkedHashSet<>(Carriage.fonts(handed.designed(), typesetter));
         if (!all) LARGE.forEach(fonts::remove);
         return fonts;
     }

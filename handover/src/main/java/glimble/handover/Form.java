@@ -6,10 +6,14 @@ public enum Form {
     PACKAGE("package", "zip", false),
     /** One page that holds all it needs, likewise. */
     PAGE("page", "html", false),
+    /** The document with what it names of its house, to be taken in elsewhere. */
+    BUNDLE("bundle", "zip", false),
     /** One frame as a picture. */
     PNG("png", "png", true),
     /** One frame as shapes. */
     SVG("svg", "svg", true),
+    /** All of its motion as shapes: Lottie. */
+    LOTTIE("lottie", "json", true),
     /** Every frame as a picture. */
     FRAMES("frames", "zip", true),
     /** Video that loses nothing, for editing: QuickTime Animation. */

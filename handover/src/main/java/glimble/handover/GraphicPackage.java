@@ -4,6 +4,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.PhaseName;
 import glimble.paint.ReelPainter;
+import glimble.typeset.HouseFont;
 import glimble.typeset.JdkTypesetter;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -12,6 +13,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.LinkedHashSet;
+import java.util.Optional;
 import java.util.Set;
 import javax.imageio.ImageIO;
 import tools.jackson.databind.json.JsonMapper;
@@ -44,7 +46,9 @@ final class GraphicPackage {
             Set<String> licences = new LinkedHashSet<>();
             for (String font : fonts) {
                 zip.add("fonts/" + font + ".ttf", typesetter.bytes(font));
-                if (licences.add(FontFiles.licenceName(font))) {
+                Optional<HouseFont> house = typesetter.ofHouse(font);
+                if (house.isPresent()) zip.add("fonts/" + font + ".txt", Carriage.notice(house.get()));
+                else if (licences.add(FontFiles.licenceName(font))) {
                     zip.add("fonts/" + FontFiles.licenceName(font), FontFiles.licence(font));
                 }
             }

@@ -27,6 +27,8 @@ public final class HandOver {
      */
     public static String fileName(Handed handed, Asked asked) {
         String name = FileNames.of(handed.designed().name());
+        // Both are archives, and often lie beside each other.
+        if (asked.form() == Form.BUNDLE) return name + ".bundle.zip";
         List<Asked.Filling> fillings = asked.fillings();
         if (!asked.form().isFilled()) return name + "." + asked.form().ending();
         if (fillings.size() != 1) return name + ".zip";
@@ -42,9 +44,13 @@ public final class HandOver {
      */
     public void write(Handed handed, Asked asked, Path file, Progress progress) throws IOException {
         if (!asked.form().isFilled()) {
+            Handed carried = handed.withFonts(Carriage.keptBack(handed.designed(), typesetter));
             try (OutputStream out = Files.newOutputStream(file)) {
-                if (asked.form() == Form.PACKAGE) GraphicPackage.write(handed, typesetter, asked.allFonts(), out);
-                else SinglePage.write(handed, typesetter, asked.allFonts(), out);
+                switch (asked.form()) {
+                    case BUNDLE -> BundleWriter.write(carried, typesetter, out);
+                    case PAGE -> SinglePage.write(carried, typesetter, asked.allFonts(), out);
+                    default -> GraphicPackage.write(carried, typesetter, asked.allFonts(), out);
+                }
             }
             progress.done(1, 1);
             return;
@@ -89,6 +95,10 @@ public final class HandOver {
                 Played.Moment at = moment(played, asked.frame());
                 String svg = new SvgPainter(played.reel(), typesetter, handed.source()).paint(at.phase(), at.frame());
                 Files.writeString(file, svg);
+                progress.done(1, 1);
+            }
+            case LOTTIE -> {
+                Files.writeString(file, VectorForm.of(handed.designed().name(), played, typesetter, handed.source()));
                 progress.done(1, 1);
             }
             case FRAMES -> frames.zip(file, progress);

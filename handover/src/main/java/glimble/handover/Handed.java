@@ -1,21 +1,19 @@
 package glimble.handover;
 
+import glimble.edit.Renamed;
+import glimble.edit.Uses;
 import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
-import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.SafeAreas;
-import glimble.graphic.TextPart;
 import glimble.paint.PictureSource;
 import glimble.rest.Pictures;
 import glimble.text.TextPattern;
-import glimble.typeset.JdkTypesetter;
-import glimble.typeset.ShippedFont;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -49,27 +47,18 @@ public record Handed(
                 || designed.parts().stream()
                         .anyMatch(part -> part instanceof PicturePart picture
                                 && !TextPattern.fields(picture.picture()).isEmpty());
+        Set<String> named = new HashSet<>(Uses.of(designed).pictures());
+        for (Dial dial : designed.dials()) named.addAll(dial.options());
         Map<String, PictureFile> shown = new LinkedHashMap<>();
         pictures.forEach((key, file) -> {
-            boolean named = designed.parts().stream()
-                    .anyMatch(part -> part instanceof PicturePart picture
-                            && picture.picture().equals(key));
-            if (chosen || named) shown.put(key, file);
+            if (chosen || named.contains(key)) shown.put(key, file);
         });
         return shown;
     }
 
-    /** Ids of the fonts its texts may be set in, those they fall back to last. */
-    public Set<String> fonts(JdkTypesetter typesetter) {
-        Set<String> named = new LinkedHashSet<>();
-        for (Part part : designed.parts()) {
-            if (part instanceof TextPart text) named.add(text.style().font());
-        }
-        for (Dial dial : designed.dials()) {
-            for (String option : dial.options()) if (typesetter.fonts().contains(option)) named.add(option);
-        }
-        Set<String> all = new LinkedHashSet<>(named);
-        for (ShippedFont font : typesetter.shippedFonts()) if (named.contains(font.id())) all.addAll(font.fallbacks());
-        return all;
+    /** The same with other fonts in the place of some. */
+    Handed withFonts(Map<String, String> others) {
+        Graphic renamed = new Renamed(Map.of(), Map.of(), others).of(designed);
+        return new Handed(renamed, palette, safe, wholePixels, pictures);
     }
 }

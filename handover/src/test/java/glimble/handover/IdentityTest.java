@@ -112,7 +112,11 @@ class IdentityTest {
         asked.set(
                 "design",
                 DesignJson.of(
-                        handed, Demo.TYPESETTER, handed.fonts(Demo.TYPESETTER), this::fontFile, key -> "not needed"));
+                        handed,
+                        Demo.TYPESETTER,
+                        Carriage.fonts(handed.designed(), Demo.TYPESETTER),
+                        this::fontFile,
+                        key -> "not needed"));
         ArrayNode list = asked.putArray("cases");
         cases.forEach(list::add);
         Path script = copy(

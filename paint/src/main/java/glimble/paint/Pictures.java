@@ -9,7 +9,9 @@ import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.lang.ref.SoftReference;
 import java.util.HashMap;
 import java.util.Iterator;
@@ -24,6 +26,7 @@ import javax.imageio.stream.MemoryCacheImageInputStream;
 /** Draws pictures: those of pixels scaled smoothly, those of shapes anew at their size. */
 final class Pictures {
     private static final double MOST_PIXELS = 16_000_000;
+    private static final double MOST_SIDE = 4_096;
 
     private final PictureSource source;
     /** Let go when there is no room for them. */
@@ -48,6 +51,35 @@ final class Pictures {
         place.scale(at.width() / image.getWidth(), at.height() / image.getHeight());
         graphics.drawImage(image, place, null);
         return true;
+    }
+
+    /** How many px a picture has for a length of so many, 1 or more. */
+    static int pixels(double length, int finer) {
+        return (int) Math.max(1, Math.min(MOST_SIDE, Math.ceil(length * finer)));
+    }
+
+    /**
+     * A picture by itself as PNG; empty if there is none.
+     *
+     * @param width px at which it is shown
+     * @param finer how many px it has for each of these, along each side
+     */
+    byte[] png(String key, double width, double height, int finer) {
+        int across = pixels(width, finer);
+        int down = pixels(height, finer);
+        BufferedImage drawn = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = drawn.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        boolean found = draw(graphics, key, new Rect(0, 0, across, down));
+        graphics.dispose();
+        if (!found) return new byte[0];
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(drawn, "png", bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+        return bytes.toByteArray();
     }
 
     private Object picture(String key) {

@@ -8,6 +8,7 @@ import glimble.proof.Filling;
 import glimble.proof.Fillings;
 import glimble.proof.Finding;
 import glimble.proof.Prover;
+import glimble.typeset.BadFont;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.PrintStream;
@@ -20,6 +21,7 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
@@ -46,17 +48,8 @@ public final class Prove implements Callable<Integer> {
             description = "Fillings to prove it with besides those that are made.")
     private Optional<Path> names;
 
-    @Option(
-            names = "--house",
-            paramLabel = "HOUSE.json",
-            description = "The house style; without it, the one of the demo.")
-    private Optional<Path> house;
-
-    @Option(
-            names = "--pictures",
-            paramLabel = "FOLDER",
-            description = "The pictures of the house, named by their keys.")
-    private Optional<Path> pictures;
+    @Mixin
+    private HouseOptions house;
 
     @Option(names = "--sheet", paramLabel = "PAGE.html", description = "Where a page with what is found is written.")
     private Optional<Path> sheet;
@@ -86,7 +79,7 @@ public final class Prove implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         try {
             return prove(out);
-        } catch (Impossible | NamesTable.BadTable | BadPicture e) {
+        } catch (Impossible | NamesTable.BadTable | BadPicture | BadFont e) {
             out.println(e.getMessage());
         } catch (JacksonException e) {
             out.println("This is no JSON: " + e.getOriginalMessage());
@@ -96,9 +89,9 @@ public final class Prove implements Callable<Integer> {
         return IMPOSSIBLE;
     }
 
-    private int prove(PrintWriter out) throws IOException, BadPicture, Impossible, NamesTable.BadTable {
+    private int prove(PrintWriter out) throws IOException, BadPicture, BadFont, Impossible, NamesTable.BadTable {
         JdkTypesetter typesetter = new JdkTypesetter();
-        HouseFile style = HouseFile.read(this.house, pictures);
+        HouseFile style = house.read(typesetter);
         Reading reading = GraphicJson.read(Files.readString(graphic), typesetter.fonts());
         if (reading.graphic().isEmpty()) {
             throw new Impossible("The graphic cannot be read:\n"

@@ -44,9 +44,9 @@ import org.junit.jupiter.params.provider.MethodSource;
  */
 class DemoChangesTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
-    private static final int CHAINS = 80;
-    private static final int LETTERS = 200;
-    private static final int SAMPLES = 1_000;
+    private static final int CHAINS = 40;
+    private static final int LETTERS = 100;
+    private static final int SAMPLES = 500;
     /** px, degrees, or factor beyond what is allowed: as numbers are rounded in a reel. */
     private static final double ROUNDED = 0.06;
 

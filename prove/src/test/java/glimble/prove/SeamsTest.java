@@ -27,7 +27,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** That nothing changes, not by one step of one pixel, where in meets loop, a round meets the next, and loop meets out. */
 class SeamsTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
-    private static final int FILLINGS = 50;
+    private static final int FILLINGS = 25;
 
     static Stream<String> names() {
         return Stream.concat(DemoGraphics.names().stream(), Stream.of("wind-strap-faults"));

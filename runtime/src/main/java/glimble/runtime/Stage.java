@@ -21,8 +21,12 @@ import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import glimble.text.Typesetter;
 import java.util.ArrayList;
+import java.util.Collections;
+import java.util.IdentityHashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 import java.util.stream.Collectors;
 import org.teavm.jso.JSExport;
 import org.teavm.jso.JSObject;
@@ -39,8 +43,10 @@ public final class Stage {
     private final Reels reels;
     /** What stood after each act, from the frame it was at. */
     private final List<Since> history = new ArrayList<>();
-    /** Each is known to JavaScript by its place here. */
-    private final List<Reel> known = new ArrayList<>();
+    /** By the numbers that JavaScript knows them by. */
+    private final Map<Integer, Reel> known = new LinkedHashMap<>();
+
+    private int numbers;
 
     private record Since(long frame, Berth berth) {}
 
@@ -57,6 +63,28 @@ public final class Stage {
     public void clear() {
         history.clear();
         known.clear();
+    }
+
+    /** Lets go of what is over at a frame, with all acts before it: what was shown earlier is not known any more. */
+    @JSExport
+    public void forget(double frame) {
+        Berth now = now(frame).since((long) frame);
+        history.removeIf(since -> since.frame() <= frame);
+        history.add(0, new Since((long) frame, now));
+        Set<Reel> kept = Collections.newSetFromMap(new IdentityHashMap<>());
+        for (Since since : history) {
+            for (Play play : since.berth().plays()) {
+                kept.add(play.reel());
+                play.out().ifPresent(kept::add);
+            }
+        }
+        known.values().removeIf(reel -> !kept.contains(reel));
+    }
+
+    /** Whether a reel can still be asked for by its number. */
+    @JSExport
+    public boolean knows(int number) {
+        return known.containsKey(number);
     }
 
     /** What is wrong with data that are sent to fill it: a line for each problem, with its path; empty if nothing is. */
@@ -164,9 +192,9 @@ public final class Stage {
     }
 
     private int number(Reel reel) {
-        for (int i = 0; i < known.size(); i++) if (known.get(i) == reel) return i;
-        known.add(reel);
-        return known.size() - 1;
+        for (Map.Entry<Integer, Reel> entry : known.entrySet()) if (entry.getValue() == reel) return entry.getKey();
+        known.put(numbers, reel);
+        return numbers++;
     }
 
     private Berth now(double frame) {

@@ -52,8 +52,9 @@ final class Application {
         return withDemo;
     }
 
-    /** Makes an empty database of that name. */
-    static String newDatabase(String name) {
+    /** Makes an empty database of that name, beside those of tests that run at the same time. */
+    static String newDatabase(String of) {
+        String name = of + "_" + System.getProperty("glimble.fork");
         String url = SERVER.substring(0, SERVER.lastIndexOf('/') + 1) + name;
         try (var connection = DriverManager.getConnection(SERVER, "root", "");
                 var statement = connection.createStatement()) {

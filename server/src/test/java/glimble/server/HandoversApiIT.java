@@ -128,7 +128,7 @@ class HandoversApiIT {
 
     @Test
     void what_may_not_be_asked_is_refused_at_its_place() throws Exception {
-        assertRefused(asked("Flyer bar", "film"), "$.form", "must be one of package, page, png");
+        assertRefused(asked("Flyer bar", "film"), "$.form", "must be one of package, page, bundle, png");
         assertRefused(asked("Flyer bar", "png"), "$.rows", "is missing");
         ObjectNode nobody = asked("Flyer bar", "png");
         nobody.withArray("/rows").addObject().put("name", "").putObject("values");

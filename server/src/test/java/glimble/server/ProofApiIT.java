@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.time.Duration;
 import java.time.Instant;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -27,7 +28,7 @@ class ProofApiIT {
             boolean settled =
                     List.of("FINISHED", "STOPPED").contains(proof.get("state").asString());
             if (settled || Instant.now().isAfter(until)) return proof;
-            Thread.onSpinWait();
+            LockSupport.parkNanos(20_000_000);
         }
     }
 
@@ -93,6 +94,16 @@ class ProofApiIT {
         JsonNode proof = proof(graphic, 1);
         assertThat(proof.get("state").asString()).isEqualTo("FINISHED");
         assertThat(proof.get("fillings")).hasSize(before);
+    }
+
+    @Test
+    void what_is_put_aside_is_not_proved_until_it_is_brought_back() {
+        String graphic = added(Application.document("heat-board", "Put aside"));
+        assertThat(APP.send(APP.json(graphic).DELETE()).statusCode()).isEqualTo(204);
+        assertThat(APP.post(graphic + "/restored", "").statusCode()).isEqualTo(200);
+        JsonNode proof = proof(graphic, 1);
+        assertThat(proof.get("state").asString()).isEqualTo("FINISHED");
+        assertThat(proof.get("done").asInt()).isEqualTo(proof.get("fillings").size());
     }
 
     @Test

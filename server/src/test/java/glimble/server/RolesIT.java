@@ -4,6 +4,7 @@ import static glimble.server.Application.body;
 import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glimble.server.problems.SentFiles;
 import java.net.CookieManager;
 import java.net.HttpCookie;
 import java.net.URI;
@@ -38,7 +39,7 @@ class RolesIT {
             HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(app.address() + path))
                     .header(
                             "Content-Type",
-                            path.startsWith("/api/pictures?") || path.equals("/api/pictures")
+                            SentFiles.areTakenAt(path.replaceFirst("\\?.*", ""))
                                     ? "application/octet-stream"
                                     : "application/json")
                     .method(method, BodyPublishers.ofString(body));

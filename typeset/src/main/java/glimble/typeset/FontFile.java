@@ -14,9 +14,7 @@ import java.awt.geom.Point2D;
 import java.awt.geom.Rectangle2D;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
-import java.io.InputStream;
 import java.io.UncheckedIOException;
-import java.nio.ByteBuffer;
 import java.util.Arrays;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -28,7 +26,6 @@ import java.util.zip.CRC32;
  */
 final class FontFile implements FontFace {
     private static final FontRenderContext EXACT = new FontRenderContext(null, true, true);
-    private static final int HEAD_TABLE = 0x68656164;
     /** Ids the JDK gives to characters without a glyph, such as direction marks. */
     private static final int INVISIBLE = 0xFFFE;
     /** The end of Latin Extended-A: letters up to here are usual. */
@@ -42,9 +39,9 @@ final class FontFile implements FontFace {
     private final double descent;
     private final Map<Integer, Ink> inks = new ConcurrentHashMap<>();
 
-    FontFile(ShippedFont shipped) {
-        byte[] file = bytes(shipped);
-        unitsPerEm = unitsPerEm(file);
+    /** @throws FontFormatException if it cannot be read */
+    FontFile(byte[] file) throws FontFormatException {
+        unitsPerEm = new FontTables(file).unitsPerEm();
         edition = edition(file);
         try {
             // The JDK draws a font of this size without hinting, since its metrics are fractional.
@@ -53,34 +50,14 @@ final class FontFile implements FontFace {
                             TextAttribute.SIZE, (float) unitsPerEm,
                             TextAttribute.KERNING, TextAttribute.KERNING_ON,
                             TextAttribute.LIGATURES, TextAttribute.LIGATURES_ON));
-        } catch (FontFormatException | IOException e) {
-            throw new IllegalStateException("cannot read the shipped font " + shipped.id(), e);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
         }
         unligated = font.deriveFont(Map.of(TextAttribute.LIGATURES, 0));
         LineMetrics metrics = font.getLineMetrics("x", EXACT);
         Rectangle2D letters = inkOfUsualLetters();
         ascent = Math.max(metrics.getAscent(), -letters.getMinY());
         descent = Math.max(metrics.getDescent(), letters.getMaxY());
-    }
-
-    static byte[] bytes(ShippedFont shipped) {
-        try (InputStream stream = FontFile.class.getResourceAsStream(shipped.resource())) {
-            if (stream == null) throw new IllegalStateException("the font " + shipped.id() + " is not shipped");
-            return stream.readAllBytes();
-        } catch (IOException e) {
-            throw new UncheckedIOException(e);
-        }
-    }
-
-    /** From the table "head". Source: OpenType 1.9, font header table: unitsPerEm at offset 18. */
-    private static int unitsPerEm(byte[] file) {
-        ByteBuffer buffer = ByteBuffer.wrap(file);
-        int tables = buffer.getShort(4);
-        for (int i = 0; i < tables; i++) {
-            int record = 12 + 16 * i;
-            if (buffer.getInt(record) == HEAD_TABLE) return buffer.getShort(buffer.getInt(record + 8) + 18);
-        }
-        throw new IllegalStateException("a font without a head table");
     }
 
     /**
@@ -97,7 +74,7 @@ final class FontFile implements FontFace {
         return box;
     }
 
-    private static String edition(byte[] file) {
+    static String edition(byte[] file) {
         CRC32 sum = new CRC32();
         sum.update(file);
         return Long.toHexString(sum.getValue());

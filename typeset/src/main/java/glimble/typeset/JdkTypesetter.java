@@ -4,18 +4,23 @@ import glimble.text.LineLayout;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
 import glimble.text.Writing;
+import java.awt.FontFormatException;
 import java.awt.Shape;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.NoSuchElementException;
+import java.util.Optional;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 
 /**
- * Shapes text with the JDK's own layout and the shipped fonts. Lines are kept, the most recently used ones; asking again
+ * Shapes text with the JDK's own layout and the fonts that are shipped or were taken in. Lines are kept, the most recently used ones; asking again
  * for the same text costs nothing. Safe for several threads.
  */
 public final class JdkTypesetter implements Typesetter {
@@ -23,7 +28,10 @@ public final class JdkTypesetter implements Typesetter {
 
     private record Asked(String text, String font, double size, double tracking) {}
 
-    private final Map<String, ShippedFont> shipped = new LinkedHashMap<>();
+    /** Replaced as a whole when a font is taken in. */
+    private volatile Map<String, TextFont> known;
+
+    private final Map<String, HouseFont> ofHouse = new ConcurrentHashMap<>();
     private final Writing writing = new IcuWriting();
     private final Map<String, FontFile> files = new ConcurrentHashMap<>();
     private final Map<String, int[]> coverages = new ConcurrentHashMap<>();
@@ -35,12 +43,28 @@ public final class JdkTypesetter implements Typesetter {
     });
 
     public JdkTypesetter() {
-        for (ShippedFont font : ShippedFont.ALL) shipped.put(font.id(), font);
+        Map<String, TextFont> shipped = new LinkedHashMap<>();
+        for (TextFont font : ShippedFonts.ALL) shipped.put(font.id(), font);
+        known = shipped;
+    }
+
+    /** Takes in a font of the house. Texts may be set in it from then on; taken in again it stays as it is. */
+    public synchronized void take(HouseFont font) {
+        if (known.containsKey(font.id())) return;
+        Map<String, TextFont> more = new LinkedHashMap<>(known);
+        ofHouse.put(font.id(), font);
+        more.put(font.id(), new TextFont(font.id(), font.name(), ShippedFonts.fallbacks(font.weight())));
+        known = more;
+    }
+
+    /** A font that was taken in; empty for one that comes with Glimble, and for none. */
+    public Optional<HouseFont> ofHouse(String font) {
+        return Optional.ofNullable(ofHouse.get(font));
     }
 
     @Override
     public Set<String> fonts() {
-        return Collections.unmodifiableSet(shipped.keySet());
+        return Collections.unmodifiableSet(known.keySet());
     }
 
     @Override
@@ -50,7 +74,7 @@ public final class JdkTypesetter implements Typesetter {
 
     @Override
     public TypesetLine set(String text, String font, double size, double tracking) {
-        if (!shipped.containsKey(font)) throw new IllegalArgumentException("no font " + font);
+        if (!known.containsKey(font)) throw new IllegalArgumentException("no font " + font);
         Asked asked = new Asked(text, font, size, tracking);
         TypesetLine known = lines.get(asked);
         if (known != null) return known;
@@ -61,18 +85,34 @@ public final class JdkTypesetter implements Typesetter {
 
     private List<String> chain(String font) {
         List<String> chain = new ArrayList<>(List.of(font));
-        chain.addAll(shipped.get(font).fallbacks());
+        chain.addAll(fallbacks(font));
         return chain;
     }
 
-    private FontFile file(String font) {
-        ShippedFont found = shipped.get(font);
+    /**
+     * Ids of the fonts that supply the glyphs a font lacks, in this order.
+     *
+     * @throws NoSuchElementException if there is no such font
+     */
+    public List<String> fallbacks(String font) {
+        TextFont found = known.get(font);
         if (found == null) throw new NoSuchElementException("there is no font " + font);
-        return files.computeIfAbsent(font, id -> new FontFile(found));
+        return found.fallbacks();
     }
 
-    public List<ShippedFont> shippedFonts() {
-        return List.copyOf(shipped.values());
+    private FontFile file(String font) {
+        return files.computeIfAbsent(font, id -> {
+            try {
+                return new FontFile(bytes(id));
+            } catch (FontFormatException e) {
+                throw new IllegalStateException("cannot read the font " + id, e);
+            }
+        });
+    }
+
+    /** Those that come with Glimble first. */
+    public List<TextFont> allFonts() {
+        return List.copyOf(known.values());
     }
 
     /**
@@ -113,9 +153,15 @@ public final class JdkTypesetter implements Typesetter {
      * @throws NoSuchElementException if there is no such font
      */
     public byte[] bytes(String font) {
-        ShippedFont found = shipped.get(font);
-        if (found == null) throw new NoSuchElementException("there is no font " + font);
-        return FontFile.bytes(found);
+        HouseFont taken = ofHouse.get(font);
+        if (taken != null) return taken.bytes();
+        if (!known.containsKey(font)) throw new NoSuchElementException("there is no font " + font);
+        try (InputStream stream = JdkTypesetter.class.getResourceAsStream(ShippedFonts.resource(font))) {
+            if (stream == null) throw new IllegalStateException("the font " + font + " is not shipped");
+            return stream.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 
     /** @throws NoSuchElementException if there is no such font */

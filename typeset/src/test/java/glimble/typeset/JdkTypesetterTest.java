@@ -106,7 +106,7 @@ class JdkTypesetterTest {
 
     @Test
     void every_font_is_there_and_none_other() {
-        for (ShippedFont font : ShippedFont.ALL) {
+        for (TextFont font : ShippedFonts.ALL) {
             assertThat(TYPESETTER.unitsPerEm(font.id())).isIn(1000, 2048);
             assertThat(TYPESETTER.fonts()).containsAll(font.fallbacks());
         }

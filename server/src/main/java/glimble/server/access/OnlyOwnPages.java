@@ -1,6 +1,7 @@
 package glimble.server.access;
 
 import glimble.server.problems.ProblemAnswer;
+import glimble.server.problems.SentFiles;
 import jakarta.servlet.FilterChain;
 import jakarta.servlet.ServletException;
 import jakarta.servlet.http.HttpServletRequest;
@@ -38,7 +39,7 @@ class OnlyOwnPages extends OncePerRequestFilter {
                     response,
                     HttpStatus.UNSUPPORTED_MEDIA_TYPE,
                     "Cannot be read",
-                    "The Content-Type must be application/json, or application/octet-stream for a picture.");
+                    "The Content-Type must be application/json, or application/octet-stream for a file.");
             return;
         }
         chain.doFilter(request, response);
@@ -53,7 +54,7 @@ class OnlyOwnPages extends OncePerRequestFilter {
             String type = request.getContentType();
             if (type == null) return false;
             MediaType given = MediaType.parseMediaType(type);
-            MediaType needed = request.getRequestURI().equals("/api/pictures")
+            MediaType needed = SentFiles.areTakenAt(request.getRequestURI())
                     ? MediaType.APPLICATION_OCTET_STREAM
                     : MediaType.APPLICATION_JSON;
             return given.equalsTypeAndSubtype(needed);

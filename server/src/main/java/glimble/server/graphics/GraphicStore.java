@@ -120,6 +120,7 @@ public class GraphicStore {
     @Transactional
     public void setDeleted(long id, boolean deleted) {
         if (mapper.setDeleted(id, deleted) == 0) throw new NotThere("There is no graphic " + id + ".");
+        events.publishEvent(deleted ? new GraphicDeleted(id) : new GraphicRestored(id, find(id).revision()));
     }
 
     private StoredGraphic addRevision(long id, int revision, Graphic graphic, Instant savedAt, SaveId saveId) {

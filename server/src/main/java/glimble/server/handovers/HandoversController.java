@@ -11,7 +11,7 @@ import glimble.handover.Handed;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
-import glimble.text.Typesetter;
+import glimble.typeset.JdkTypesetter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -43,7 +43,7 @@ class HandoversController {
     private final HandedReader reader;
     private final Designs designs;
     private final ValuesReader values;
-    private final Typesetter typesetter;
+    private final JdkTypesetter typesetter;
     private final HandoverWatch watch;
 
     HandoversController(
@@ -51,7 +51,7 @@ class HandoversController {
             HandedReader reader,
             Designs designs,
             ValuesReader values,
-            Typesetter typesetter,
+            JdkTypesetter typesetter,
             HandoverWatch watch) {
         this.watch = watch;
         this.handovers = handovers;
@@ -115,7 +115,7 @@ class HandoversController {
     CarriedAnswer carried(@RequestBody HandoverRequest request) {
         Form form = form(request);
         Graphic designed = designs.of(request.graphic(), revision(request));
-        return new CarriedAnswer(Carried.of(designed, form, Boolean.TRUE.equals(request.allFonts())));
+        return new CarriedAnswer(Carried.of(designed, form, Boolean.TRUE.equals(request.allFonts()), typesetter));
     }
 
     private int revision(HandoverRequest request) {

@@ -91,9 +91,17 @@ public class PictureStore implements Pictures {
 
     /** @throws NotThere if there has never been such a picture */
     public PictureContent content(String key) {
-        PictureContent content = contents.get(key, of -> mapper.content(of).orElse(null));
-        if (content == null) throw new NotThere("There is no picture '" + key + "'.");
-        return content;
+        return found(key).orElseThrow(() -> new NotThere("There is no picture '" + key + "'."));
+    }
+
+    /** A picture that may be removed; empty if there has never been such a one. */
+    public Optional<PictureContent> found(String key) {
+        return Optional.ofNullable(contents.get(key, of -> mapper.content(of).orElse(null)));
+    }
+
+    /** @throws NotThere if there has never been such a picture */
+    public PictureNote note(String key) {
+        return mapper.find(key).orElseThrow(() -> new NotThere("There is no picture '" + key + "'."));
     }
 
     /**

@@ -3,6 +3,7 @@ package glimble.server.pictures;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
 import glimble.server.problems.Refused;
+import glimble.server.work.ReadingRoom;
 import java.time.Duration;
 import java.util.List;
 import org.springframework.http.CacheControl;
@@ -24,9 +25,9 @@ import org.springframework.web.bind.annotation.RestController;
 @RequestMapping("/api/pictures")
 class PicturesController {
     private final PictureStore store;
-    private final PictureRoom room;
+    private final ReadingRoom room;
 
-    PicturesController(PictureStore store, PictureRoom room) {
+    PicturesController(PictureStore store, ReadingRoom room) {
         this.room = room;
         this.store = store;
     }
@@ -48,7 +49,7 @@ class PicturesController {
     @ResponseStatus(HttpStatus.CREATED)
     AddedPicture add(@RequestParam String name, @RequestBody byte[] content) {
         try {
-            PictureFile file = room.read(content);
+            PictureFile file = room.read(() -> PictureFile.read(content), BadPicture.class, BadPicture::new);
             return new AddedPicture(store.add(name, file), file.removed());
         } catch (BadPicture e) {
             throw new Refused("$", e.getMessage());

@@ -22,21 +22,20 @@ import org.springframework.web.filter.OncePerRequestFilter;
 @Component
 class LargestBody extends OncePerRequestFilter {
     private final long most;
-
-    private final long mostOfPicture;
+    private final long mostOfFile;
     private final Semaphore comingIn;
 
     LargestBody(
             @Value("${glimble.largest-body}") long most,
-            @Value("${glimble.largest-picture}") long mostOfPicture,
+            @Value("${glimble.largest-file}") long mostOfFile,
             @Value("${glimble.most-bodies}") int mostAtOnce) {
         this.most = most;
-        this.mostOfPicture = mostOfPicture;
+        this.mostOfFile = mostOfFile;
         comingIn = new Semaphore(mostAtOnce);
     }
 
     private long most(HttpServletRequest request) {
-        return request.getRequestURI().equals("/api/pictures") ? mostOfPicture : most;
+        return SentFiles.areTakenAt(request.getRequestURI()) ? mostOfFile : most;
     }
 
     @Override

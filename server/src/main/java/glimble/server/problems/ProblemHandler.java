@@ -68,8 +68,9 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     ProblemDetail refused(Refused e) {
         List<Problem> problems = e.problems();
         String more = problems.size() > 1 ? " And " + (problems.size() - 1) + " more." : "";
-        ProblemDetail problem =
-                problem(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", problems.get(0) + "." + more);
+        String first = problems.get(0).toString();
+        String detail = (first.endsWith(".") ? first : first + ".") + more;
+        ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", detail);
         problem.setProperty(
                 "problems",
                 problems.stream()

@@ -6,6 +6,8 @@ import com.github.kagkarlsson.scheduler.task.Priority;
 import com.github.kagkarlsson.scheduler.task.TaskInstance;
 import com.github.kagkarlsson.scheduler.task.helper.OneTimeTask;
 import com.github.kagkarlsson.scheduler.task.helper.Tasks;
+import glimble.server.graphics.GraphicDeleted;
+import glimble.server.graphics.GraphicRestored;
 import glimble.server.graphics.GraphicSaved;
 import java.time.Clock;
 import java.time.Duration;
@@ -95,6 +97,23 @@ class ProofQueue implements SmartLifecycle {
         proofs.stop(asked.id(), asked.revision());
         mapper.dropWaiting(instances(asked.id(), asked.revision()));
         add(asked.id(), asked.revision(), asked.waited() ? Priority.HIGH : Priority.LOW);
+    }
+
+    /** Nobody asks what the proof of a graphic comes to that is put aside. */
+    @EventListener
+    void deleted(GraphicDeleted deleted) {
+        mapper.dropWaiting(instances(deleted.id()));
+        proofs.stop(deleted.id());
+    }
+
+    @EventListener
+    void restored(GraphicRestored restored) {
+        if (!proofs.isDone(restored.id(), restored.revision())) add(restored.id(), restored.revision(), Priority.HIGH);
+    }
+
+    @TransactionalEventListener(fallbackExecution = true)
+    void look(GraphicRestored restored) {
+        scheduler.triggerCheckForDueExecutions();
     }
 
     @TransactionalEventListener(fallbackExecution = true)

@@ -193,6 +193,19 @@ class Proofs {
         if (run != null) run.stop();
     }
 
+    /** Stops those of all its revisions. */
+    void stop(long graphic) {
+        running.forEach((of, run) -> {
+            if (of.graphic() == graphic) run.stop();
+        });
+    }
+
+    /** Whether one was made and came to its end. */
+    boolean isDone(long graphic, int revision) {
+        return mapper.current().stream()
+                .anyMatch(note -> note.graphic() == graphic && note.revision() == revision && note.finished());
+    }
+
     Optional<String> names(long graphic) {
         store.find(graphic);
         return mapper.names(graphic);

@@ -5,6 +5,7 @@ import glimble.document.GraphicWriter;
 import glimble.formats.DemoGraphics;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
+import glimble.server.problems.SentFiles;
 import java.net.URI;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
@@ -31,6 +32,8 @@ final class FuzzRequests {
             "*/*", "application/yaml", "text/plain", "application/json;charset=utf-16", "x", "application/json");
 
     private static final int LARGEST = 2_000_000;
+
+    private final SoundFiles sound = new SoundFiles();
 
     private final String address;
     private final long seed;
@@ -77,8 +80,8 @@ final class FuzzRequests {
         HttpRequest.Builder request = HttpRequest.newBuilder(URI.create(address + path(of, random)));
         if (random.nextInt(12) == 0) request.header("Accept", TYPES.get(random.nextInt(TYPES.size())));
         byte[] body = body(of, random);
-        boolean picture = of.path().equals("/api/pictures");
-        String type = picture ? "application/octet-stream" : "application/json";
+        boolean file = SentFiles.areTakenAt(of.path());
+        String type = file ? "application/octet-stream" : "application/json";
         if (random.nextInt(15) == 0) type = TYPES.get(random.nextInt(TYPES.size()));
         request.header("Content-Type", type);
         request.method(of.method(), body.length == 0 ? BodyPublishers.noBody() : BodyPublishers.ofByteArray(body));
@@ -129,7 +132,7 @@ final class FuzzRequests {
 
     private byte[] body(Operation of, Random random) {
         if (!of.said().has("requestBody")) return random.nextInt(10) == 0 ? new byte[] {'{', '}'} : new byte[0];
-        if (of.path().equals("/api/pictures")) return picture(random);
+        if (SentFiles.areTakenAt(of.path())) return file(of.path(), random);
         JsonNode schema = of.said()
                 .get("requestBody")
                 .get("content")
@@ -147,9 +150,9 @@ final class FuzzRequests {
         return random.nextInt(12) == 0 ? Strange.damaged(bytes, random) : bytes;
     }
 
-    private static byte[] picture(Random random) {
-        List<byte[]> pictures = List.copyOf(DemoGraphics.pictures().values());
-        byte[] right = pictures.get(random.nextInt(pictures.size()));
+    private byte[] file(String path, Random random) {
+        List<byte[]> files = sound.of(path);
+        byte[] right = files.get(random.nextInt(files.size()));
         return random.nextInt(4) == 0 ? right : Strange.damaged(right, random);
     }
 

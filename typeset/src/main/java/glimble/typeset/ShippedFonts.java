@@ -3,14 +3,8 @@ package glimble.typeset;
 import java.util.List;
 import java.util.stream.Stream;
 
-/**
- * A font that comes with Glimble.
- *
- * @param id how documents name it
- * @param name for people
- * @param fallbacks ids of the fonts that supply the glyphs it lacks, in this order
- */
-public record ShippedFont(String id, String name, List<String> fallbacks) {
+/** The fonts that come with Glimble. */
+public final class ShippedFonts {
 
     /** What each script falls back to, without the weight; then the two that have one weight only. */
     private static final List<String> SCRIPTS = List.of(
@@ -23,7 +17,7 @@ public record ShippedFont(String id, String name, List<String> fallbacks) {
             "noto-sans-thai");
 
     /** Every font, each with the fonts it falls back to. No single free font covers all scripts. */
-    public static final List<ShippedFont> ALL = List.of(
+    public static final List<TextFont> ALL = List.of(
             heavy("barlow-condensed-600", "Barlow Condensed SemiBold"),
             light("barlow-condensed-500", "Barlow Condensed Medium"),
             light("source-serif-4-400", "Source Serif 4"),
@@ -44,12 +38,19 @@ public record ShippedFont(String id, String name, List<String> fallbacks) {
             light("noto-sans-sc-400", "Noto Sans SC"),
             light("noto-emoji-400", "Noto Emoji"));
 
-    private static ShippedFont heavy(String id, String name) {
-        return new ShippedFont(id, name, chain(id, "-600"));
+    private static TextFont heavy(String id, String name) {
+        return new TextFont(id, name, chain(id, "-600"));
     }
 
-    private static ShippedFont light(String id, String name) {
-        return new ShippedFont(id, name, chain(id, "-400"));
+    private static TextFont light(String id, String name) {
+        return new TextFont(id, name, chain(id, "-400"));
+    }
+
+    private ShippedFonts() {}
+
+    /** What a font of that weight falls back to, 1–1000. */
+    static List<String> fallbacks(int weight) {
+        return chain("", weight >= 600 ? "-600" : "-400");
     }
 
     private static List<String> chain(String id, String weight) {
@@ -60,8 +61,8 @@ public record ShippedFont(String id, String name, List<String> fallbacks) {
                 .toList();
     }
 
-    /** Where its file is on the class path. */
-    public String resource() {
+    /** Where the file of one of them is on the class path. */
+    public static String resource(String id) {
         return "/fonts/" + id + ".ttf";
     }
 }

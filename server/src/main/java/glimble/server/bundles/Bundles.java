@@ -1,0 +1,196 @@
+package glimble.server.bundles;
+
+import glimble.edit.Renamed;
+import glimble.formats.pictures.PictureFile;
+import glimble.graphic.Graphic;
+import glimble.handover.BadBundle;
+import glimble.handover.Bundle;
+import glimble.handover.BundleReader;
+import glimble.server.bundles.BundleContents.Clash;
+import glimble.server.bundles.BundleContents.Kind;
+import glimble.server.fonts.FontStore;
+import glimble.server.graphics.GraphicStore;
+import glimble.server.graphics.SaveId;
+import glimble.server.graphics.StoredGraphic;
+import glimble.server.house.House;
+import glimble.server.house.House.PaletteEntry;
+import glimble.server.house.HouseStore;
+import glimble.server.pictures.PictureContent;
+import glimble.server.pictures.PictureNote;
+import glimble.server.pictures.PictureStore;
+import glimble.server.problems.Refused;
+import glimble.text.FreshName;
+import glimble.text.NumberWords;
+import glimble.typeset.HouseFont;
+import glimble.typeset.JdkTypesetter;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.HashSet;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import org.springframework.stereotype.Service;
+import org.springframework.transaction.annotation.Transactional;
+import tools.jackson.databind.json.JsonMapper;
+
+/**
+ * Takes in graphics of other houses with what they name. Nothing that is here changes: what clashes is either left out for what the
+ * house has, or taken in under another name that the graphic then uses.
+ */
+@Service
+class Bundles {
+    /** The house's own is used. */
+    private static final String HERE = "here";
+    /** The bundle's is taken in under another name. */
+    private static final String OTHER = "other";
+
+    private final GraphicStore graphics;
+    private final HouseStore house;
+    private final PictureStore pictures;
+    private final FontStore fonts;
+    private final JdkTypesetter typesetter;
+    private final JsonMapper json;
+
+    Bundles(
+            GraphicStore graphics,
+            HouseStore house,
+            PictureStore pictures,
+            FontStore fonts,
+            JdkTypesetter typesetter,
+            JsonMapper json) {
+        this.json = json;
+        this.graphics = graphics;
+        this.house = house;
+        this.pictures = pictures;
+        this.fonts = fonts;
+        this.typesetter = typesetter;
+    }
+
+    Bundle read(byte[] archive) throws BadBundle {
+        return BundleReader.read(archive, typesetter.fonts());
+    }
+
+    BundleContents contents(Bundle bundle) {
+        House now = house.current();
+        Map<String, String> colours = now.colours().colours();
+        List<Clash> clashes = new ArrayList<>();
+        List<String> newColours = new ArrayList<>();
+        bundle.palette().colours().forEach((name, there) -> {
+            String here = colours.get(name);
+            if (here == null) newColours.add(name);
+            else if (!here.equalsIgnoreCase(there)) clashes.add(new Clash(Kind.COLOUR, name, here, there));
+        });
+        List<String> newPictures = new ArrayList<>();
+        bundle.pictures().forEach((key, there) -> {
+            Optional<PictureContent> here = pictures.found(key);
+            if (here.isEmpty()) newPictures.add(key);
+            else if (!Arrays.equals(here.get().content(), there.bytes())) {
+                PictureNote note = pictures.note(key);
+                clashes.add(new Clash(Kind.PICTURE, key, size(note.width(), note.height()), size(there)));
+            }
+        });
+        List<String> newFonts = bundle.fonts().stream()
+                .filter(font -> !typesetter.fonts().contains(font.id()))
+                .map(HouseFont::name)
+                .toList();
+        return new BundleContents(
+                freeName(bundle.designed().name()), newColours, newPictures, newFonts, clashes, notes(bundle, now));
+    }
+
+    private static String size(PictureFile file) {
+        return size(file.width(), file.height());
+    }
+
+    private static String size(double width, double height) {
+        return Math.round(width) + " × " + Math.round(height);
+    }
+
+    private static List<String> notes(Bundle bundle, House now) {
+        List<String> notes = new ArrayList<>();
+        if (!bundle.safe().equals(now.safe())) {
+            notes.add("Its house has other safe areas: "
+                    + areas(bundle.safe().action(), bundle.safe().title()) + ", here "
+                    + areas(now.safe().action(), now.safe().title()) + ". It is proved with those here.");
+        }
+        if (bundle.wholePixels() != now.wholePixels()) {
+            notes.add(
+                    bundle.wholePixels()
+                            ? "Its house wants edges on whole px, this one does not: they may stand a little elsewhere."
+                            : "Its house does not want edges on whole px, this one does: they may stand a little elsewhere.");
+        }
+        return notes;
+    }
+
+    private static String areas(double action, double title) {
+        return NumberWords.of(action) + " and " + NumberWords.of(title) + " %";
+    }
+
+    private String freeName(String name) {
+        Set<String> taken = new HashSet<>();
+        for (StoredGraphic stored : graphics.all()) {
+            taken.add(json.readTree(stored.document()).path("name").asString());
+        }
+        return FreshName.take(taken, name);
+    }
+
+    /**
+     * @param answers {@code here} or {@code other} by what is asked about, such as {@code colour:Night}
+     * @throws Refused if a clash has no answer
+     */
+    @Transactional
+    StoredGraphic take(Bundle bundle, Map<String, String> answers) {
+        BundleContents contents = contents(bundle);
+        for (Clash clash : contents.clashes()) {
+            String answer = answers.get(clash.asked());
+            if (HERE.equals(answer) || OTHER.equals(answer)) continue;
+            throw new Refused(
+                    "$.answers",
+                    "must say of '" + clash.asked()
+                            + "' whether what is here is used (here), or the other is taken in under another name"
+                            + " (other)");
+        }
+        for (HouseFont font : bundle.fonts()) fonts.addBeside(font);
+        Renamed renamed = new Renamed(colours(bundle, answers), pictures(bundle, answers), Map.of());
+        Graphic taken = renamed.of(bundle.designed());
+        return graphics.add(taken.named(contents.name()), SaveId.NONE);
+    }
+
+    /** @return other names of those that could not keep theirs */
+    private Map<String, String> colours(Bundle bundle, Map<String, String> answers) {
+        House now = house.current();
+        List<PaletteEntry> palette = new ArrayList<>(now.palette());
+        Map<String, String> here = new LinkedHashMap<>(now.colours().colours());
+        Map<String, String> renamed = new LinkedHashMap<>();
+        bundle.palette().colours().forEach((name, colour) -> {
+            String known = here.get(name);
+            if (known != null && known.equalsIgnoreCase(colour)) return;
+            if (known != null && HERE.equals(answers.get("colour:" + name))) return;
+            String free = known == null ? name : FreshName.take(new HashSet<>(here.keySet()), name);
+            if (known != null) renamed.put(name, free);
+            here.put(free, colour);
+            palette.add(new PaletteEntry(free, colour));
+        });
+        if (palette.size() > now.palette().size()) {
+            house.save(
+                    new House(now.revision(), palette, now.styles(), now.safe(), now.wholePixels(), now.gestures()),
+                    SaveId.NONE);
+        }
+        return renamed;
+    }
+
+    private Map<String, String> pictures(Bundle bundle, Map<String, String> answers) {
+        Map<String, String> renamed = new LinkedHashMap<>();
+        bundle.pictures().forEach((key, file) -> {
+            Optional<PictureContent> here = pictures.found(key);
+            boolean same =
+                    here.filter(of -> Arrays.equals(of.content(), file.bytes())).isPresent();
+            if (same) pictures.setRemoved(key, false);
+            if (same || here.isPresent() && HERE.equals(answers.get("picture:" + key))) return;
+            String added = pictures.add(key, file).key();
+            if (!added.equals(key)) renamed.put(key, added);
+        });
+        return renamed;
+    }
+}

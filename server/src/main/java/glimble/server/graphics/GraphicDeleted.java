@@ -1,0 +1,4 @@
+package glimble.server.graphics;
+
+/** A graphic has been put aside. */
+public record GraphicDeleted(long id) {}
