@@ -6,7 +6,7 @@
   import type { Graphic, Handover, HandoverRequest, HandoverRow, SheetNote, Values } from '../api/types';
   import { sampleValues } from '../floor/values';
   import '../sheet/pieces/pieces.css';
-  import { FORMS } from './forms';
+  import { FORMS, RATES, sizes } from './forms';
   import { rowsOf, unknownColumns } from './rows';
 
   interface Props {
@@ -28,6 +28,10 @@
   let allFonts = $state(false);
   let atRest = $state(true);
   let frame = $state(0);
+  /** px; 0 for as designed. */
+  let width = $state(0);
+  /** Empty for as designed. */
+  let rate = $state('');
   let sheets = $state.raw<SheetNote[]>([]);
   let rows = $state.raw<HandoverRow[]>([]);
   let tableWords = $state('');
@@ -47,6 +51,8 @@
           rows,
           ground: chosen.overGround && overGround ? ground : '',
           frame: chosen.still && !atRest ? frame : undefined,
+          width: chosen.sized && width ? width : undefined,
+          rate: chosen.timed && rate ? rate : undefined,
         }
       : { graphic, revision, form, allFonts },
   );
@@ -185,6 +191,28 @@
           </p>
         {:else if rows.length > 1}
           <p class="muted">{rows.length} files, one for each.</p>
+        {/if}
+        {#if chosen.sized}
+          <label>
+            size
+            <select class="piece" aria-label="Size" bind:value={width} disabled={running}>
+              <option value={0}>as designed, {document.frame.width} × {document.frame.height}</option>
+              {#each sizes(document.frame) as of (of.width)}
+                <option value={of.width}>{of.width} × {of.height}</option>
+              {/each}
+            </select>
+          </label>
+        {/if}
+        {#if chosen.timed}
+          <label>
+            rate
+            <select class="piece" aria-label="Rate" bind:value={rate} disabled={running}>
+              <option value="">as designed, {document.frame.rate} frames a second</option>
+              {#each RATES.filter((of) => of !== document.frame.rate) as of (of)}
+                <option value={of}>{of}, some frames left out or shown twice</option>
+              {/each}
+            </select>
+          </label>
         {/if}
         {#if chosen.still}
           <label class="line">

@@ -6,6 +6,10 @@ export interface FormInfo {
   filled: boolean;
   /** Whether it is of one frame. */
   still?: boolean;
+  /** Whether it has many frames, at some rate. */
+  timed?: boolean;
+  /** Whether it has px, or is drawn for some. */
+  sized?: boolean;
   /** Whether a colour can lie under it. */
   overGround?: boolean;
   /** What it is for. */
@@ -42,6 +46,7 @@ export const FORMS: FormInfo[] = [
     name: 'picture (PNG)',
     filled: true,
     still: true,
+    sized: true,
     overGround: true,
     use: 'One frame, over nothing or over a colour.',
   },
@@ -50,11 +55,14 @@ export const FORMS: FormInfo[] = [
     name: 'picture of shapes (SVG)',
     filled: true,
     still: true,
+    sized: true,
     use: 'One frame, sharp at any size, for print and drawing programs.',
   },
   {
     form: 'frames',
     overGround: true,
+    sized: true,
+    timed: true,
     name: 'every frame (PNG)',
     filled: true,
     use: 'An archive with a picture for each frame.',
@@ -62,6 +70,8 @@ export const FORMS: FormInfo[] = [
   {
     form: 'mov',
     overGround: true,
+    sized: true,
+    timed: true,
     name: 'video, lossless (MOV)',
     filled: true,
     use: 'For editing, with alpha; large.',
@@ -69,6 +79,8 @@ export const FORMS: FormInfo[] = [
   {
     form: 'prores',
     overGround: true,
+    sized: true,
+    timed: true,
     name: 'video, ProRes 4444 (MOV)',
     filled: true,
     use: 'For editing, with alpha; smaller.',
@@ -76,8 +88,30 @@ export const FORMS: FormInfo[] = [
   {
     form: 'webm',
     overGround: true,
+    sized: true,
+    timed: true,
     name: 'video, VP9 (WebM)',
     filled: true,
     use: 'For the web, with alpha; smallest.',
   },
 ];
+
+/** Frames per second that are asked for where they are not those of the design. */
+export const RATES = ['24', '25', '30000/1001', '30', '50', '60000/1001', '60'];
+
+/** px of widths that are asked for; those of other proportions are as wide. */
+const WIDTHS = [3840, 1920, 1280, 960, 640];
+
+/** Other sizes than the design's, each with its height in the same proportion. */
+export function sizes({
+  width,
+  height,
+}: {
+  width: number;
+  height: number;
+}): { width: number; height: number }[] {
+  return WIDTHS.filter((of) => of !== width).map((of) => ({
+    width: of,
+    height: 2 * Math.max(1, Math.round((of * height) / width / 2)),
+  }));
+}

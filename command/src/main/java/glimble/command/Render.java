@@ -10,12 +10,14 @@ import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Rate;
 import glimble.handover.Asked;
 import glimble.handover.Carried;
 import glimble.handover.Form;
 import glimble.handover.HandOver;
 import glimble.handover.Handed;
 import glimble.handover.Progress;
+import glimble.handover.Rates;
 import glimble.prove.HouseFile;
 import glimble.prove.HouseOptions;
 import glimble.typeset.BadFont;
@@ -78,6 +80,19 @@ final class Render implements Callable<Integer> {
     @Option(names = "--ground", paramLabel = "#RRGGBB", defaultValue = "", description = "A colour under frames.")
     private String ground;
 
+    @Option(
+            names = "--width",
+            paramLabel = "PX",
+            defaultValue = "0",
+            description = "Of pictures and video, whose height follows; without it, as designed.")
+    private int width;
+
+    @Option(
+            names = "--rate",
+            paramLabel = "FRAMES",
+            description = "Frames per second of frames and video, such as 25 or 60000/1001; without it, as designed.")
+    private Optional<String> rate;
+
     @Option(names = "--all-fonts", description = "Fonts for every script go with a package or page.")
     private boolean allFonts;
 
@@ -123,6 +138,14 @@ final class Render implements Callable<Integer> {
         if (!ground.isEmpty() && !ground.matches("#[0-9a-fA-F]{6}")) {
             throw new Impossible("--ground must be a colour like #2A2340.");
         }
+        if (width != 0 && (width < HandOver.LEAST_WIDTH || width > HandOver.MOST_WIDTH || width % 2 != 0)) {
+            throw new Impossible(
+                    "--width must be an even number from " + HandOver.LEAST_WIDTH + " to " + HandOver.MOST_WIDTH + ".");
+        }
+        Optional<Rate> frames = rate.flatMap(Rates::read);
+        if (rate.isPresent() && frames.isEmpty()) {
+            throw new Impossible("--rate must be frames per second, such as 25 or 60000/1001.");
+        }
         Carried.of(handed.designed(), as, allFonts, typesetter).forEach(err::println);
         Files.createDirectories(folder);
         List<Asked.Filling> fillings = as.isFilled() ? fillings(handed.designed(), typesetter) : List.of();
@@ -131,7 +154,7 @@ final class Render implements Callable<Integer> {
         fillings.forEach(filling -> files.add(List.of(filling)));
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < files.size(); i++) {
-            Asked asked = new Asked(as, files.get(i), -1, ground, allFonts);
+            Asked asked = new Asked(as, files.get(i), -1, ground, allFonts, width, frames);
             Path file = folder.resolve(free(HandOver.fileName(handed, asked), taken));
             new HandOver(typesetter).write(handed, asked, file, told(err, file, i + 1, files.size()));
             out.println(file);

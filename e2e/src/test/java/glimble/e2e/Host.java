@@ -27,6 +27,7 @@ final class Host implements AutoCloseable {
             byte[] file = files.get(exchange.getRequestURI().getPath());
             exchange.getResponseHeaders()
                     .set("Content-Type", type(exchange.getRequestURI().getPath()));
+            exchange.getResponseHeaders().set("Cache-Control", "max-age=3600");
             exchange.sendResponseHeaders(file == null ? 404 : 200, file == null ? -1 : file.length);
             if (file != null) exchange.getResponseBody().write(file);
             exchange.close();

@@ -1,7 +1,9 @@
 package glimble.handover;
 
 import glimble.cue.GivenData;
+import glimble.graphic.Rate;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What is to be handed over.
@@ -10,11 +12,19 @@ import java.util.List;
  * @param frame of the whole graphic, from 0, of a form that is of one frame; less than 0 for where it rests
  * @param ground colour that is laid under frames, {@code #RRGGBB}; empty for none
  * @param allFonts whether fonts for every script go with a form that can be filled afterwards, however large
+ * @param width px of pictures and frames, whose height follows; 0 for as designed
+ * @param rate frames per second of what has several; empty for as designed
  */
-public record Asked(Form form, List<Filling> fillings, int frame, String ground, boolean allFonts) {
+public record Asked(
+        Form form, List<Filling> fillings, int frame, String ground, boolean allFonts, int width, Optional<Rate> rate) {
 
     public Asked {
         fillings = List.copyOf(fillings);
+    }
+
+    /** As large and as quick as designed. */
+    public Asked(Form form, List<Filling> fillings, int frame, String ground, boolean allFonts) {
+        this(form, fillings, frame, ground, allFonts, 0, Optional.empty());
     }
 
     /** @param name of its file, for people */

@@ -14,6 +14,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
+import java.util.Optional;
 import java.util.concurrent.ExecutionException;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
@@ -24,14 +25,21 @@ import java.util.function.Function;
 final class FramePainter {
     private static final int AT_ONCE =
             Math.max(1, java.lang.Runtime.getRuntime().availableProcessors());
+    /** px; of larger ones there is room for one at a time. */
+    private static final int LARGE = 4_000_000;
 
     private final Played played;
     private final ThreadLocal<ReelPainter> painters;
     private final String ground;
+    private final Rate rate;
 
-    /** @param ground colour under it, {@code #RRGGBB}; empty for none */
-    FramePainter(Played played, JdkTypesetter typesetter, PictureSource pictures, String ground) {
+    /**
+     * @param ground colour under it, {@code #RRGGBB}; empty for none
+     * @param rate at which it is shown; empty for as designed
+     */
+    FramePainter(Played played, JdkTypesetter typesetter, PictureSource pictures, String ground, Optional<Rate> rate) {
         this.played = played;
+        this.rate = rate.orElse(played.graphic().frame().rate());
         this.ground = ground;
         painters = ThreadLocal.withInitial(() -> new ReelPainter(played.reel(), typesetter, pictures));
     }
@@ -45,7 +53,7 @@ final class FramePainter {
     }
 
     Rate rate() {
-        return played.graphic().frame().rate();
+        return rate;
     }
 
     boolean isOverGround() {
@@ -77,8 +85,10 @@ final class FramePainter {
      * @throws Progress.Stopped if it was stopped
      */
     <T> void each(Function<BufferedImage, T> making, Taker<T> taker, Progress progress) throws IOException {
-        int length = played.length();
-        ExecutorService painting = Executors.newFixedThreadPool(AT_ONCE, runnable -> {
+        Rate own = played.graphic().frame().rate();
+        int length = Rates.count(played.length(), own, rate);
+        int atOnce = width() * height() > LARGE ? 1 : AT_ONCE;
+        ExecutorService painting = Executors.newFixedThreadPool(atOnce, runnable -> {
             Thread thread = new Thread(runnable, "frames");
             thread.setDaemon(true);
             thread.setPriority(Thread.MIN_PRIORITY);
@@ -89,8 +99,8 @@ final class FramePainter {
             int begun = 0;
             for (int frame = 0; frame < length; frame++) {
                 progress.check();
-                while (begun < length && ahead.size() < 2 * AT_ONCE) {
-                    Played.Moment moment = played.at(begun++);
+                while (begun < length && ahead.size() < 2 * atOnce) {
+                    Played.Moment moment = played.at(Rates.seen(begun++, own, rate));
                     ahead.add(painting.submit(() -> making.apply(painted(moment))));
                 }
                 taker.take(ahead.remove().get());

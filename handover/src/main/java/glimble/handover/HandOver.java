@@ -14,6 +14,11 @@ import java.util.Set;
 
 /** Writes graphics in open formats. Safe for several threads. */
 public final class HandOver {
+    /** px of pictures and video; only even ones. */
+    public static final int LEAST_WIDTH = 64;
+
+    public static final int MOST_WIDTH = 3_840;
+
     private final JdkTypesetter typesetter;
 
     public HandOver(JdkTypesetter typesetter) {
@@ -82,8 +87,8 @@ public final class HandOver {
     }
 
     private void one(Handed handed, Asked asked, GivenData given, Path file, Progress progress) throws IOException {
-        Played played = Played.of(handed, typesetter, given);
-        FramePainter frames = new FramePainter(played, typesetter, handed.source(), asked.ground());
+        Played played = Played.of(handed, typesetter, given, asked.form() == Form.LOTTIE ? 0 : asked.width());
+        FramePainter frames = new FramePainter(played, typesetter, handed.source(), asked.ground(), asked.rate());
         switch (asked.form()) {
             case PNG -> {
                 Played.Moment rest =

@@ -5,6 +5,7 @@ import glimble.change.Take;
 import glimble.cue.GivenData;
 import glimble.document.Dialled;
 import glimble.edit.Coloured;
+import glimble.edit.Rescale;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
@@ -22,13 +23,26 @@ import java.util.List;
 record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
 
     static Played of(Handed handed, JdkTypesetter typesetter, GivenData given) {
-        Graphic dialled = Dialled.of(handed.framed(), given.dials());
+        return of(handed, typesetter, given, 0);
+    }
+
+    /** @param width px of the raster, for which it is made anew; 0 for as designed */
+    static Played of(Handed handed, JdkTypesetter typesetter, GivenData given, int width) {
+        // Settings are those of the design, whatever it is scaled to.
+        Graphic dialled = sized(Dialled.of(handed.framed(), given.dials()), width);
         Graphic answered = Answered.of(
                         dialled, given.values(), Condition.Standing.NOTHING, typesetter, handed.extents())
                 .graphic();
         Graphic graphic = Coloured.of(answered, handed.palette(), given.values());
         Take take = Take.of(graphic, given.values(), typesetter, handed.extents());
         return new Played(graphic, take.worked().reel(), take.worked().whole());
+    }
+
+    /** In its proportion; an even number of px either way, which video needs. */
+    private static Graphic sized(Graphic graphic, int width) {
+        if (width == 0 || width == graphic.frame().width()) return graphic;
+        double half = width * graphic.frame().height() / (2.0 * graphic.frame().width());
+        return Rescale.to(graphic, width, 2 * (int) Math.max(1, Math.round(half)));
     }
 
     /** Frames from the first to the last. */

@@ -18,6 +18,8 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
@@ -106,6 +108,48 @@ class FilledFormsTest {
                 .hasSizeGreaterThan(4);
     }
 
+    @Test
+    void another_size_is_drawn_anew_and_another_rate_leaves_frames_out() throws Exception {
+        Asked asked = new Asked(Form.MOV, List.of(filling("Wu")), -1, "", false, 480, Optional.of(new Rate(25, 1)));
+        String said = run(
+                "ffprobe",
+                "-v",
+                "error",
+                "-count_frames",
+                "-of",
+                "default=nw=1",
+                "-show_entries",
+                "stream=width,height,r_frame_rate,nb_read_frames",
+                written(asked).toString());
+        int frames = (int) Math.ceil(played("Wu").length() * 25 * 1001 / 60000.0);
+        assertThat(said.lines()).contains("width=480", "height=270", "r_frame_rate=25/1", "nb_read_frames=" + frames);
+        Asked png = new Asked(Form.PNG, List.of(filling("Wu")), -1, "", false, 1920, Optional.empty());
+        BufferedImage large = ImageIO.read(written(png).toFile());
+        assertThat(large.getHeight()).isEqualTo(1080);
+        // Not enlarged: it is what the design of that size is painted as.
+        Played twice = Played.of(handed(), Demo.TYPESETTER, filling("Wu").data(), 1920);
+        BufferedImage painted = new ReelPainter(twice.reel(), Demo.TYPESETTER, handed().source())
+                .paint(PhaseName.IN, twice.reel().in());
+        assertThat(inked(large)).isEqualTo(inked(painted));
+    }
+
+    @Test
+    void every_frame_of_another_rate_is_the_last_that_has_begun() {
+        Rate fifty = new Rate(50, 1);
+        assertThat(IntStream.range(0, 6).map(i -> Rates.seen(i, fifty, new Rate(25, 1))))
+                .containsExactly(0, 2, 4, 6, 8, 10);
+        assertThat(IntStream.range(0, 6).map(i -> Rates.seen(i, fifty, new Rate(60, 1))))
+                .containsExactly(0, 0, 1, 2, 3, 4);
+        for (String word : List.of("50", "25", "60000/1001", "24", "240")) {
+            Rate shown = Rates.read(word).orElseThrow();
+            int count = Rates.count(100, fifty, shown);
+            assertThat(Rates.seen(count - 1, fifty, shown)).isLessThan(100);
+            assertThat(Rates.seen(count, fifty, shown)).isGreaterThanOrEqualTo(100);
+        }
+        assertThat(List.of("0", "1/0", "fast", "", "9999", "1/2", "-5"))
+                .allMatch(word -> Rates.read(word).isEmpty());
+    }
+
     private static double perSecond(String rate) {
         String[] parts = rate.split("/");
         return Double.parseDouble(parts[0]) / Double.parseDouble(parts[1]);
@@ -128,7 +172,7 @@ class FilledFormsTest {
                 "1",
                 frame.toString());
         BufferedImage read = ImageIO.read(frame.toFile());
-        BufferedImage painted = new FramePainter(played, Demo.TYPESETTER, handed().source(), "")
+        BufferedImage painted = new FramePainter(played, Demo.TYPESETTER, handed().source(), "", Optional.empty())
                 .painted(new Played.Moment(PhaseName.IN, played.reel().in()));
         int[] ours = painted.getRGB(0, 0, 960, 540, null, 0, 960);
         int[] theirs = read.getRGB(0, 0, 960, 540, null, 0, 960);

@@ -63,6 +63,7 @@ public final class Stage {
     public void clear() {
         history.clear();
         known.clear();
+        numbers = 0;
     }
 
     /** Lets go of what is over at a frame, with all acts before it: what was shown earlier is not known any more. */

@@ -57,7 +57,7 @@ class OpenApiConfig {
             Map.entry("FollowNote", List.of("fault")),
             Map.entry("FeedState", List.of("readAt", "fault")),
             Map.entry("FilledAnswer", List.of("change")),
-            Map.entry("HandoverRequest", List.of("revision", "rows", "frame", "ground", "allFonts")),
+            Map.entry("HandoverRequest", List.of("revision", "rows", "frame", "ground", "allFonts", "width", "rate")),
             Map.entry("HandoverRow", List.of("name", "dials")),
             Map.entry("HandoverState", List.of("why")),
             Map.entry("Added", List.of("number", "note")),

@@ -10,12 +10,16 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.concurrent.locks.LockSupport;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
@@ -144,5 +148,36 @@ class HandoversApiIT {
         HttpResponse<String> answer = post("/api/handovers", asked);
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
         assertThat(answer.body()).contains(path).contains(sentence);
+    }
+
+    @Test
+    void files_are_there_after_a_restart_and_nothing_that_was_only_begun(@TempDir Path folder) throws Exception {
+        String url = Application.newDatabase("glimble_handovers_it");
+        String where = "--glimble.handovers=" + folder;
+        Application app = new Application(url, where);
+        ObjectNode asked = json().put(
+                        "graphic", app.graphic("Flyer bar").get("id").asLong())
+                .put("form", "svg");
+        withRow(asked, "Wu");
+        long id = body(app.post("/api/handovers", asked.toString())).get("id").asLong();
+        while (!app.get("/api/handovers/" + id).body().contains("DONE")) LockSupport.parkNanos(20_000_000);
+        String file = app.get("/api/handovers/" + id + "/file").body();
+        String state = app.get("/api/handovers/" + id).body();
+        app.stop();
+        Files.writeString(folder.resolve("7"), "half of a file");
+
+        Application again = new Application(url, where);
+        assertThat(again.get("/api/handovers/" + id).body()).isEqualTo(state);
+        assertThat(again.get("/api/handovers/" + id + "/file").body())
+                .isEqualTo(file)
+                .contains("<svg");
+        assertThat(folder.resolve("7")).doesNotExist();
+        long next =
+                body(again.post("/api/handovers", asked.toString())).get("id").asLong();
+        assertThat(next).isGreaterThan(id);
+        assertThat(again.send(again.json("/api/handovers/" + id).DELETE()).statusCode())
+                .isEqualTo(204);
+        again.stop();
+        assertThat(folder.resolve(Long.toString(id))).doesNotExist();
     }
 }

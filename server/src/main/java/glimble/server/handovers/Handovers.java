@@ -24,11 +24,15 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.atomic.AtomicLong;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.beans.factory.annotation.Value;
 import org.springframework.stereotype.Service;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.json.JsonMapper;
 
-/** Hands graphics over, one at a time in the order in which they are asked for. Files are kept for a day, or until the server ends. */
+/** Hands graphics over, one at a time in the order in which they are asked for. Files are kept for a day, also over a restart where there is a folder for them. */
 @Service
 class Handovers {
     private static final Logger LOG = LoggerFactory.getLogger(Handovers.class);
@@ -36,8 +40,14 @@ class Handovers {
     private static final int KEPT = 40;
     private static final Duration HOLDS = Duration.ofDays(1);
 
+    private static final String NOTE = ".json";
+
     private final HandOver handOver;
     private final Clock clock;
+    private final JsonMapper json;
+    /** Whether what is in the folder outlives the server. */
+    private final boolean lasting;
+
     private final Path folder;
     private final AtomicLong last = new AtomicLong();
     private final Map<Long, Job> jobs = new ConcurrentHashMap<>();
@@ -48,20 +58,56 @@ class Handovers {
         return thread;
     });
 
-    Handovers(JdkTypesetter typesetter, Clock clock) throws IOException {
+    /** @param where files are kept; empty for as long as the server runs */
+    Handovers(JdkTypesetter typesetter, Clock clock, JsonMapper json, @Value("${glimble.handovers:}") String where)
+            throws IOException {
         handOver = new HandOver(typesetter);
         this.clock = clock;
-        folder = Files.createTempDirectory("glimble-handovers");
+        this.json = json;
+        lasting = !where.isEmpty();
+        folder = lasting ? Files.createDirectories(Path.of(where)) : Files.createTempDirectory("glimble-handovers");
+        if (lasting) takeUp();
+    }
+
+    /** What a file is, beside it. */
+    private record Kept(HandoverState state, Instant from) {}
+
+    /** What was kept before the server was started; what is left of others goes. */
+    private void takeUp() throws IOException {
+        List<Path> found;
+        try (Stream<Path> listed = Files.list(folder)) {
+            found = listed.toList();
+        }
+        for (Path note : found) {
+            if (!note.toString().endsWith(NOTE)) continue;
+            try {
+                Kept kept = json.readValue(Files.readString(note), Kept.class);
+                Job job = new Job(kept.state(), kept.from());
+                if (Files.exists(job.file())) jobs.put(job.id, job);
+            } catch (JacksonException e) {
+                LOG.warn("{} says nothing of a file that was handed over", note);
+            }
+        }
+        last.set(jobs.keySet().stream().mapToLong(Long::longValue).max().orElse(0));
+        for (Path file : found) {
+            boolean known = jobs.values().stream().anyMatch(job -> file.equals(job.file()) || file.equals(job.note()));
+            if (!known) Files.delete(file);
+        }
+        tidy();
     }
 
     /** One of them; what is told of it comes from the thread that works on it. */
     private final class Job implements Progress {
-        private final long id = last.incrementAndGet();
+        private final long id;
         private final long graphic;
         private final int revision;
+        private final String form;
+        private final String name;
+        private final Instant from;
+        /** Of no account once it is done. */
         private final Handed handed;
+
         private final Asked asked;
-        private final Instant from = clock.instant();
         private volatile Stage stage = Stage.WAITING;
         private volatile boolean stopped;
         private volatile int done;
@@ -70,19 +116,42 @@ class Handovers {
         private volatile String why;
 
         Job(long graphic, int revision, Handed handed, Asked asked) {
+            id = last.incrementAndGet();
             this.graphic = graphic;
             this.revision = revision;
             this.handed = handed;
             this.asked = asked;
+            form = asked.form().word();
+            name = HandOver.fileName(handed, asked);
+            from = clock.instant();
+        }
+
+        /** One that was done before the server was started. */
+        Job(HandoverState state, Instant from) {
+            id = state.id();
+            graphic = state.graphic();
+            revision = state.revision();
+            form = state.form();
+            name = state.file();
+            this.from = from;
+            handed = null;
+            asked = null;
+            stage = Stage.DONE;
+            done = state.done();
+            all = state.all();
+            bytes = state.bytes();
         }
 
         Path file() {
             return folder.resolve(Long.toString(id));
         }
 
+        Path note() {
+            return folder.resolve(id + NOTE);
+        }
+
         HandoverState state() {
-            String name = HandOver.fileName(handed, asked);
-            return new HandoverState(id, graphic, revision, asked.form().word(), name, stage, done, all, bytes, why);
+            return new HandoverState(id, graphic, revision, form, name, stage, done, all, bytes, why);
         }
 
         @Override
@@ -103,12 +172,13 @@ class Handovers {
                 handOver.write(handed, asked, file(), this);
                 bytes = Files.size(file());
                 stage = Stage.DONE;
+                if (lasting) Files.writeString(note(), json.writeValueAsString(new Kept(state(), from)));
             } catch (Progress.Stopped e) {
                 end(Stage.STOPPED, null);
             } catch (IOException e) {
                 end(Stage.FAILED, e.getMessage());
             } catch (RuntimeException e) {
-                LOG.error("{} of graphic {} cannot be handed over", asked.form(), graphic, e);
+                LOG.error("{} of graphic {} cannot be handed over", form, graphic, e);
                 end(Stage.FAILED, "It cannot be made; the server's log says why.");
             }
             if (stopped) end(Stage.STOPPED, null);
@@ -123,6 +193,7 @@ class Handovers {
         void drop() {
             try {
                 Files.deleteIfExists(file());
+                Files.deleteIfExists(note());
             } catch (IOException e) {
                 throw new UncheckedIOException(e);
             }
@@ -199,6 +270,7 @@ class Handovers {
     void end() throws IOException {
         jobs.values().forEach(job -> job.stopped = true);
         working.shutdownNow();
+        if (lasting) return;
         for (Job job : jobs.values()) job.drop();
         Files.deleteIfExists(folder);
     }

@@ -4,10 +4,13 @@ import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
+import glimble.graphic.Rate;
 import glimble.handover.Asked;
 import glimble.handover.Carried;
 import glimble.handover.Form;
+import glimble.handover.HandOver;
 import glimble.handover.Handed;
+import glimble.handover.Rates;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
@@ -16,6 +19,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import org.springframework.core.io.FileSystemResource;
@@ -69,6 +73,8 @@ class HandoversController {
      * @param frame of the whole graphic, of a picture of one; missing for where it rests
      * @param ground colour that is laid under frames, {@code #RRGGBB}; missing for none
      * @param allFonts whether fonts for every script go with it; missing for no
+     * @param width px of pictures and video, even; missing for as designed
+     * @param rate frames per second of frames and video, {@code 25} or {@code 60000/1001}; missing for as designed
      */
     record HandoverRequest(
             Long graphic,
@@ -77,7 +83,9 @@ class HandoversController {
             List<HandoverRow> rows,
             Integer frame,
             String ground,
-            Boolean allFonts) {}
+            Boolean allFonts,
+            Integer width,
+            String rate) {}
 
     /**
      * @param name of its file
@@ -105,7 +113,9 @@ class HandoversController {
                 form.isFilled() ? rows(request, designed) : List.of(),
                 request.frame() == null ? -1 : request.frame(),
                 ground(request.ground()),
-                Boolean.TRUE.equals(request.allFonts()));
+                Boolean.TRUE.equals(request.allFonts()),
+                width(request.width()),
+                rate(request.rate()));
         Handed handed = reader.of(request.graphic(), revision);
         return handovers.ask(request.graphic(), revision, handed, asked);
     }
@@ -133,6 +143,20 @@ class HandoversController {
         if (ground == null || ground.isEmpty()) return "";
         if (!ground.matches("#[0-9a-fA-F]{6}")) throw new Refused("$.ground", "must be a colour like #2A2340");
         return ground;
+    }
+
+    private static int width(Integer width) {
+        if (width == null) return 0;
+        if (width >= HandOver.LEAST_WIDTH && width <= HandOver.MOST_WIDTH && width % 2 == 0) return width;
+        throw new Refused(
+                "$.width", "must be an even number from " + HandOver.LEAST_WIDTH + " to " + HandOver.MOST_WIDTH);
+    }
+
+    private static Optional<Rate> rate(String rate) {
+        if (rate == null) return Optional.empty();
+        return Rates.read(rate).or(() -> {
+            throw new Refused("$.rate", "must be frames per second, such as 25 or 60000/1001");
+        });
     }
 
     private List<Asked.Filling> rows(HandoverRequest request, Graphic designed) {
