@@ -55,6 +55,7 @@ class DatabaseAwayIT {
         assertThat(app.get(CREST).statusCode()).isEqualTo(200);
         String pictures = app.get("/api/pictures").body();
         String house = app.get("/api/house").body();
+        String fonts = app.get("/api/fonts").body();
 
         door.shut();
         for (HttpResponse<String> answer : List.of(
@@ -69,6 +70,7 @@ class DatabaseAwayIT {
         // What is open needs these.
         assertThat(app.get("/api/house").body()).isEqualTo(house);
         assertThat(app.get("/api/pictures").body()).isEqualTo(pictures);
+        assertThat(app.get("/api/fonts").body()).isEqualTo(fonts);
         assertThat(app.get(CREST).statusCode()).isEqualTo(200);
         String pictured = "{\"document\":" + document("judge-bar", "x") + ",\"values\":[{\"name\":\"Wu\"}]}";
         assertThat(app.post("/api/reels", pictured).statusCode()).isEqualTo(200);

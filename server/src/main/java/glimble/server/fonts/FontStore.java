@@ -13,7 +13,10 @@ import java.util.Set;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
+import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.dao.DataAccessException;
 import org.springframework.stereotype.Service;
+import org.springframework.transaction.event.TransactionalEventListener;
 
 /**
  * Keeps the fonts of the house, and lets texts be set in them from when the server starts. Their content never changes. One that is removed is
@@ -26,8 +29,12 @@ public class FontStore {
     private final FontMapper mapper;
     private final JdkTypesetter typesetter;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
+    /** Ids of those that were removed when that was last read. */
+    private volatile Set<String> lately = Set.of();
 
-    FontStore(FontMapper mapper, JdkTypesetter typesetter, Clock clock) {
+    FontStore(FontMapper mapper, JdkTypesetter typesetter, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.mapper = mapper;
         this.typesetter = typesetter;
         this.clock = clock;
@@ -46,12 +53,17 @@ public class FontStore {
         }
     }
 
-    /** Ids of those that are removed. */
+    /** Ids of those that are removed, or were when last read while the database is away. */
     Set<String> removed() {
-        return mapper.all().stream()
-                .filter(KeptFont::removed)
-                .map(KeptFont::key)
-                .collect(Collectors.toSet());
+        try {
+            lately = mapper.all().stream()
+                    .filter(KeptFont::removed)
+                    .map(KeptFont::key)
+                    .collect(Collectors.toSet());
+        } catch (DataAccessException e) {
+            LOG.debug("which fonts are removed cannot be read", e);
+        }
+        return lately;
     }
 
     /**
@@ -90,8 +102,17 @@ public class FontStore {
 
     private void keep(HouseFont font) {
         mapper.add(font.id(), font.name(), font.bytes(), clock.instant());
-        typesetter.take(font);
+        events.publishEvent(new FontKept(font));
     }
+
+    /** Only what was really kept is set. */
+    @TransactionalEventListener(fallbackExecution = true)
+    void kept(FontKept kept) {
+        typesetter.take(kept.font());
+    }
+
+    /** A font has been taken in. */
+    record FontKept(HouseFont font) {}
 
     /** @throws NotThere if there has never been such a font of the house */
     void setRemoved(String key, boolean removed) {
