@@ -138,7 +138,7 @@ final class Render implements Callable<Integer> {
         if (!ground.isEmpty() && !ground.matches("#[0-9a-fA-F]{6}")) {
             throw new Impossible("--ground must be a colour like #2A2340.");
         }
-        if (width != 0 && (width < HandOver.LEAST_WIDTH || width > HandOver.MOST_WIDTH || width % 2 != 0)) {
+        if (width != 0 && !HandOver.isWidth(width)) {
             throw new Impossible(
                     "--width must be an even number from " + HandOver.LEAST_WIDTH + " to " + HandOver.MOST_WIDTH + ".");
         }

@@ -142,7 +142,6 @@ class PackageIT {
         double ms = 1000 / reel.rate();
         // Steps are passed by at once, so that the in is at its end with the last of them; else it plays.
         boolean steps = !reel.steps().isEmpty();
-        int rest = steps ? 0 : reel.in();
         List<Map<String, Object>> acts = new ArrayList<>();
         acts.add(at(0, "playAction"));
         for (int i = 0; i < reel.steps().size(); i++) acts.add(at(0, "playAction"));
@@ -155,7 +154,7 @@ class PackageIT {
             differing.put(frame * ms, differing(painter, PhaseName.IN, frame, frame * ms));
         }
         if (steps) differing.put(reel.in() * ms, differing(painter, PhaseName.IN, reel.in(), reel.in() * ms));
-        int leaves = steps ? reel.in() : rest;
+        int leaves = reel.in();
         acts.add(0, at(leaves * ms, "stopAction"));
         schedule(acts);
         boolean loops = reel.loop() > 0 && !steps;

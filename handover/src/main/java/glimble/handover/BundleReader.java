@@ -5,6 +5,7 @@ import glimble.document.Reading;
 import glimble.formats.GraphicJson;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
+import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
 import glimble.typeset.BadFont;
@@ -66,7 +67,7 @@ public final class BundleReader {
         return new Bundle(graphic(document, known), palette, safe, whole, pictures, fonts);
     }
 
-    private static glimble.graphic.Graphic graphic(String document, Set<String> fonts) throws BadBundle {
+    private static Graphic graphic(String document, Set<String> fonts) throws BadBundle {
         Reading reading;
         try {
             reading = GraphicJson.read(document, fonts);

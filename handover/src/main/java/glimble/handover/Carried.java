@@ -49,10 +49,6 @@ public final class Carried {
     }
 
     private static String name(String font, JdkTypesetter typesetter) {
-        return typesetter.allFonts().stream()
-                .filter(of -> of.id().equals(font))
-                .map(TextFont::name)
-                .findFirst()
-                .orElse(font);
+        return typesetter.font(font).map(TextFont::name).orElse(font);
     }
 }

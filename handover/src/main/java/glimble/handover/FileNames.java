@@ -1,7 +1,6 @@
 package glimble.handover;
 
-import java.text.Normalizer;
-import java.util.Locale;
+import glimble.typeset.PlainWord;
 
 /** Names of files that every system takes: small letters without marks, digits and dashes. */
 public final class FileNames {
@@ -11,11 +10,7 @@ public final class FileNames {
 
     /** @return never empty: {@code graphic} where nothing is left of the name */
     public static String of(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFKD)
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("\\p{M}+", "")
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
+        String plain = PlainWord.of(name);
         String cut = plain.length() > LONGEST ? plain.substring(0, LONGEST) : plain;
         return cut.isEmpty() ? "graphic" : cut;
     }

@@ -19,6 +19,11 @@ public final class HandOver {
 
     public static final int MOST_WIDTH = 3_840;
 
+    /** Whether pictures and video can be that wide. */
+    public static boolean isWidth(int px) {
+        return px >= LEAST_WIDTH && px <= MOST_WIDTH && px % 2 == 0;
+    }
+
     private final JdkTypesetter typesetter;
 
     public HandOver(JdkTypesetter typesetter) {
@@ -91,9 +96,7 @@ public final class HandOver {
         FramePainter frames = new FramePainter(played, typesetter, handed.source(), asked.ground(), asked.rate());
         switch (asked.form()) {
             case PNG -> {
-                Played.Moment rest =
-                        new Played.Moment(PhaseName.IN, played.reel().in());
-                Files.write(file, Png.of(frames.painted(asked.frame() < 0 ? rest : played.at(asked.frame()))));
+                Files.write(file, Png.of(frames.painted(moment(played, asked.frame()))));
                 progress.done(1, 1);
             }
             case SVG -> {

@@ -20,7 +20,9 @@ import java.util.function.ToDoubleFunction;
  */
 record AnimatedPiece(List<Drawn> frames) {
     private static final double SEEN = 0.0005;
-    private static final double FAR = 20_000;
+    /** px; further than anything that is seen. */
+    static final double FAR = 20_000;
+
     private static final int LINEAR = 1;
     private static final int RADIAL = 2;
 

@@ -25,7 +25,6 @@ public final class VectorAnimation {
     private static final int WHOLE = -1;
     private static final int COMPOSITION = 0;
     private static final int IMAGE = 2;
-    private static final double FAR = 20_000;
     /** Pictures are kept with so many px for each that is seen at rest. */
     private static final int FINER = 2;
 
@@ -168,11 +167,22 @@ public final class VectorAnimation {
 
     /** Corners of a band in the picture; of everything for none. */
     private static double[] corners(BandNow band) {
-        double[] points = {-FAR, -FAR, FAR, -FAR, FAR, FAR, -FAR, FAR};
+        double[] points = {
+            -AnimatedPiece.FAR,
+            -AnimatedPiece.FAR,
+            AnimatedPiece.FAR,
+            -AnimatedPiece.FAR,
+            AnimatedPiece.FAR,
+            AnimatedPiece.FAR,
+            -AnimatedPiece.FAR,
+            AnimatedPiece.FAR
+        };
         if (band != null) {
-            double from = Math.max(-FAR, band.from());
-            double to = Math.max(from, Math.min(FAR, band.to()));
-            points = new double[] {from, -FAR, to, -FAR, to, FAR, from, FAR};
+            double from = Math.max(-AnimatedPiece.FAR, band.from());
+            double to = Math.max(from, Math.min(AnimatedPiece.FAR, band.to()));
+            points = new double[] {
+                from, -AnimatedPiece.FAR, to, -AnimatedPiece.FAR, to, AnimatedPiece.FAR, from, AnimatedPiece.FAR
+            };
             band.turned().transform(points, 0, points, 0, 4);
         }
         return AnimatedPiece.cornered(points);

@@ -2,9 +2,7 @@ package glimble.typeset;
 
 import java.awt.FontFormatException;
 import java.nio.ByteBuffer;
-import java.text.Normalizer;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
 
 /**
@@ -135,11 +133,7 @@ public record HouseFont(String id, String name, int weight, boolean handedOn, St
     }
 
     private static String word(String name) {
-        String plain = Normalizer.normalize(name, Normalizer.Form.NFKD)
-                .toLowerCase(Locale.ROOT)
-                .replaceAll("\\p{M}+", "")
-                .replaceAll("[^a-z0-9]+", "-")
-                .replaceAll("^-|-$", "");
+        String plain = PlainWord.of(name);
         return plain.isEmpty() ? "font" : plain;
     }
 

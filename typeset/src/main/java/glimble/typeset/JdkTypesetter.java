@@ -110,6 +110,11 @@ public final class JdkTypesetter implements Typesetter {
         });
     }
 
+    /** A font by its id; empty if there is none. */
+    public Optional<TextFont> font(String id) {
+        return Optional.ofNullable(known.get(id));
+    }
+
     /** Those that come with Glimble first. */
     public List<TextFont> allFonts() {
         return List.copyOf(known.values());

@@ -27,10 +27,12 @@ import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
@@ -152,26 +154,36 @@ class Bundles {
                             + " (other)");
         }
         for (HouseFont font : bundle.fonts()) fonts.addBeside(font);
-        Renamed renamed = new Renamed(colours(bundle, answers), pictures(bundle, answers), Map.of());
+        List<Clash> beside = contents.clashes().stream()
+                .filter(clash -> OTHER.equals(answers.get(clash.asked())))
+                .toList();
+        Renamed renamed = new Renamed(colours(bundle, contents, beside), pictures(bundle, contents, beside), Map.of());
         Graphic taken = renamed.of(bundle.designed());
         return graphics.add(taken.named(contents.name()), SaveId.NONE);
     }
 
-    /** @return other names of those that could not keep theirs */
-    private Map<String, String> colours(Bundle bundle, Map<String, String> answers) {
+    private static List<String> names(Kind kind, List<Clash> clashes) {
+        return clashes.stream()
+                .filter(clash -> clash.kind() == kind)
+                .map(Clash::name)
+                .toList();
+    }
+
+    /**
+     * @param beside what is taken in under another name
+     * @return the other names, by those they could not keep
+     */
+    private Map<String, String> colours(Bundle bundle, BundleContents contents, List<Clash> beside) {
         House now = house.current();
         List<PaletteEntry> palette = new ArrayList<>(now.palette());
-        Map<String, String> here = new LinkedHashMap<>(now.colours().colours());
+        Map<String, String> colours = bundle.palette().colours();
+        for (String name : contents.colours()) palette.add(new PaletteEntry(name, colours.get(name)));
         Map<String, String> renamed = new LinkedHashMap<>();
-        bundle.palette().colours().forEach((name, colour) -> {
-            String known = here.get(name);
-            if (known != null && known.equalsIgnoreCase(colour)) return;
-            if (known != null && HERE.equals(answers.get("colour:" + name))) return;
-            String free = known == null ? name : FreshName.take(new HashSet<>(here.keySet()), name);
-            if (known != null) renamed.put(name, free);
-            here.put(free, colour);
-            palette.add(new PaletteEntry(free, colour));
-        });
+        Set<String> taken = palette.stream().map(PaletteEntry::name).collect(Collectors.toSet());
+        for (String name : names(Kind.COLOUR, beside)) {
+            renamed.put(name, FreshName.take(taken, name));
+            palette.add(new PaletteEntry(renamed.get(name), colours.get(name)));
+        }
         if (palette.size() > now.palette().size()) {
             house.save(
                     new House(now.revision(), palette, now.styles(), now.safe(), now.wholePixels(), now.gestures()),
@@ -180,16 +192,17 @@ class Bundles {
         return renamed;
     }
 
-    private Map<String, String> pictures(Bundle bundle, Map<String, String> answers) {
+    /** Likewise. One that is here already is there to be chosen again, if it was removed. */
+    private Map<String, String> pictures(Bundle bundle, BundleContents contents, List<Clash> beside) {
+        Set<String> added = new LinkedHashSet<>(contents.pictures());
+        added.addAll(names(Kind.PICTURE, beside));
+        List<String> clashing = names(Kind.PICTURE, contents.clashes());
         Map<String, String> renamed = new LinkedHashMap<>();
         bundle.pictures().forEach((key, file) -> {
-            Optional<PictureContent> here = pictures.found(key);
-            boolean same =
-                    here.filter(of -> Arrays.equals(of.content(), file.bytes())).isPresent();
-            if (same) pictures.setRemoved(key, false);
-            if (same || here.isPresent() && HERE.equals(answers.get("picture:" + key))) return;
-            String added = pictures.add(key, file).key();
-            if (!added.equals(key)) renamed.put(key, added);
+            if (added.contains(key)) {
+                String kept = pictures.add(key, file).key();
+                if (!kept.equals(key)) renamed.put(key, kept);
+            } else if (!clashing.contains(key)) pictures.setRemoved(key, false);
         });
         return renamed;
     }

@@ -76,11 +76,7 @@ class FontsController {
         try {
             HouseFont font = room.read(() -> HouseFont.read(content), BadFont.class, BadFont::new);
             store.add(font);
-            TextFont added = typesetter.allFonts().stream()
-                    .filter(of -> of.id().equals(font.id()))
-                    .findFirst()
-                    .orElseThrow();
-            return answer(added, Set.of());
+            return answer(typesetter.font(font.id()).orElseThrow(), Set.of());
         } catch (BadFont e) {
             throw new Refused("$", e.getMessage());
         }

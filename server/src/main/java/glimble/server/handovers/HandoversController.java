@@ -147,7 +147,7 @@ class HandoversController {
 
     private static int width(Integer width) {
         if (width == null) return 0;
-        if (width >= HandOver.LEAST_WIDTH && width <= HandOver.MOST_WIDTH && width % 2 == 0) return width;
+        if (HandOver.isWidth(width)) return width;
         throw new Refused(
                 "$.width", "must be an even number from " + HandOver.LEAST_WIDTH + " to " + HandOver.MOST_WIDTH);
     }
