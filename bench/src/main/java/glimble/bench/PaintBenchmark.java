@@ -10,7 +10,6 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.graphic.SafeAreas;
-import glimble.paint.PictureSource;
 import glimble.paint.ReelPainter;
 import glimble.reel.Reel;
 import glimble.rest.Pictures;
@@ -54,13 +53,14 @@ public class PaintBenchmark {
                 .orElseThrow();
         Graphic framed = read.withFrame(read.frame().of(SafeAreas.USUAL, true));
         Map<String, String> values = read.trials().get(0).values();
+        Map<String, byte[]> files = DemoGraphics.pictures();
         Pictures pictures = key -> Optional.of(new Pictures.Extent(100, 100));
         Graphic played = Answered.of(framed, values, Condition.Standing.NOTHING, typesetter, pictures)
                 .graphic();
         // Names of colours that are not there are drawn as any other colour.
         Graphic coloured = Coloured.of(played, new Palette(Map.of()), values);
         reel = Take.of(coloured, values, typesetter, pictures).worked().reel();
-        painter = new ReelPainter(reel, typesetter, PictureSource.NONE);
+        painter = new ReelPainter(reel, typesetter, key -> Optional.ofNullable(files.get(key)));
     }
 
     @Benchmark

@@ -124,7 +124,7 @@ final class LayerPainter {
             Sheet apart = Sheet.blank(area);
             paint(apart, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
             Blur.apply(apart.image(), letter.blur());
-            onto.lay(apart, AlphaComposite.SrcOver);
+            onto.lay(apart, Laid.How.OVER);
         }
     }
 
@@ -153,7 +153,7 @@ final class LayerPainter {
         boolean around = strokeWidth > 0 && layer.kind().equals("text");
         if (!layer.glow().colour().isEmpty()) {
             shadow(onto, layer.glow(), matrix, opacity, fill, filledWith, shape, null);
-            draw(graphics, here, composite, fill, shape);
+            fill(onto, graphics, matrix, opacity, fill, shape);
         }
         Shape outline = around ? outline(shape, strokeWidth) : null;
         boolean shown = !layer.picture().isEmpty();
@@ -162,7 +162,7 @@ final class LayerPainter {
         }
         if (around) draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), outline);
         if (shown) picture(onto, layer, shape, matrix, opacity);
-        else draw(graphics, here, composite, fill, shape);
+        else fill(onto, graphics, matrix, opacity, fill, shape);
         if (strokeWidth > 0 && !around && drawn[1] > drawn[0]) {
             // Twice as wide and cut to the shape: what is seen of it is inside.
             Area inside = new Area(drawn(shape, strokeWidth, drawn));
@@ -170,6 +170,12 @@ final class LayerPainter {
             draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), inside);
         }
         graphics.dispose();
+    }
+
+    private static void fill(
+            Sheet onto, Graphics2D graphics, AffineTransform matrix, double opacity, Paint fill, Shape shape) {
+        if (fill instanceof GradientPaint graded) Graded.fill(onto, shape, matrix, graded, opacity);
+        else draw(graphics, onto.from(matrix), AlphaComposite.SrcOver.derive((float) opacity), fill, shape);
     }
 
     private static Shape outline(Shape shape, double width) {
@@ -223,7 +229,7 @@ final class LayerPainter {
         Supplier<Sheet> cast = () -> cast(shadow, within, at, thrower, covers);
         Object filled = opaque ? Color.BLACK : filledWith;
         Sheet thrown = shadows.of(shadow, within, at, thrower, filled, cast);
-        onto.lay(thrown, AlphaComposite.SrcOver.derive((float) opacity));
+        onto.layOver(thrown, opacity);
     }
 
     private static Sheet cast(
@@ -251,7 +257,7 @@ final class LayerPainter {
             Graphics2D cutter = cut.graphics();
             draw(cutter, cut.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape);
             cutter.dispose();
-            apart.lay(cut, AlphaComposite.DstIn);
+            apart.lay(cut, Laid.How.KEEPS);
         }
         if (inside
                 && sharp
@@ -264,9 +270,9 @@ final class LayerPainter {
             thrower.dispose();
             Layer.ThrownShadow shadow = layer.shadow();
             Blur.shadow(thrown.image(), shadow.blur() / 2, Colours.of(shadow.colour(), List.of()));
-            onto.lay(thrown, AlphaComposite.SrcOver.derive((float) opacity));
+            onto.layOver(thrown, opacity);
         }
-        onto.lay(apart, AlphaComposite.SrcOver.derive((float) opacity));
+        onto.layOver(apart, opacity);
     }
 
     private static Paint fill(Layer layer, List<Stand.Tint> tints) {

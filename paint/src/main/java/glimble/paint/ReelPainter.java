@@ -96,9 +96,9 @@ public final class ReelPainter {
             Sheet cut = Sheet.blank(area);
             fillMask(cut, mask.layer(), stands, phase, frame);
             Blur.apply(cut.image(), mask.soft() / 2);
-            stood.lay(cut, mask.inside() ? AlphaComposite.DstIn : AlphaComposite.DstOut);
+            stood.lay(cut, mask.inside() ? Laid.How.KEEPS : Laid.How.CUTS);
         }
-        picture.lay(stood, AlphaComposite.SrcOver);
+        picture.lay(stood, Laid.How.OVER);
     }
 
     /** What stands at rest on the whole picture, taken through the tilts and matrices of its own and of its groups. */
@@ -136,7 +136,7 @@ public final class ReelPainter {
             }
         }
         graphics.dispose();
-        picture.lay(cut, AlphaComposite.DstIn);
+        picture.lay(cut, Laid.How.KEEPS);
     }
 
     private static LinearGradientPaint soft(BandNow band, double from, double to, float edge) {
@@ -167,6 +167,6 @@ public final class ReelPainter {
         painter.fillShape(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
         Sheet stood = stand.isTilted() ? through(apart, stand) : apart;
         for (BandNow band : stand.bands()) fade(stood, band);
-        cut.lay(stood, AlphaComposite.SrcOver);
+        cut.lay(stood, Laid.How.OVER);
     }
 }

@@ -1,6 +1,5 @@
 package glimble.paint;
 
-import java.awt.AlphaComposite;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
@@ -38,11 +37,13 @@ record Sheet(BufferedImage image, Rectangle at) {
     }
 
     /** Lays another sheet over this one; nothing beyond it is touched. */
-    void lay(Sheet what, AlphaComposite how) {
-        Graphics2D graphics = image.createGraphics();
-        graphics.setComposite(how);
-        graphics.drawImage(what.image, what.at.x - at.x, what.at.y - at.y, null);
-        graphics.dispose();
+    void lay(Sheet what, Laid.How how) {
+        Laid.lay(image, what.image, what.at.x - at.x, what.at.y - at.y, how, 1);
+    }
+
+    /** The same of a sheet that is seen in part, 0 to 1. */
+    void layOver(Sheet what, double opacity) {
+        Laid.lay(image, what.image, what.at.x - at.x, what.at.y - at.y, Laid.How.OVER, opacity);
     }
 
     /** So many px more on every side. */
