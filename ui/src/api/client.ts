@@ -1,3 +1,4 @@
+import { base64 } from './files';
 import createClient from 'openapi-fetch';
 import { kept } from './kept';
 import { Problem } from './problem';
@@ -361,9 +362,9 @@ export async function namesTable(id: number): Promise<string | undefined> {
 }
 
 /** Resolves with how many fillings the table makes. */
-export async function keepNamesTable(id: number, csv: string): Promise<number> {
-  return (await answer(client.PUT('/api/graphics/{id}/names', { params: { path: { id } }, body: { csv } })))
-    .rows;
+export async function keepNamesTable(id: number, table: File): Promise<number> {
+  const body = { file: await base64(table) };
+  return (await answer(client.PUT('/api/graphics/{id}/names', { params: { path: { id } }, body }))).rows;
 }
 
 export function dropNamesTable(id: number): Promise<void> {

@@ -1,4 +1,5 @@
 import { answer, client, done } from './client';
+import { base64 } from './files';
 import { kept } from './kept';
 import type { CueRow, CueSpelling, People, TableRow, Unknown, Values } from './types';
 
@@ -15,16 +16,6 @@ export function savePeople(people: People): Promise<People> {
 export async function readTable(from: File | string): Promise<{ columns: string[]; rows: TableRow[] }> {
   const body = typeof from === 'string' ? { text: from } : { file: await base64(from) };
   return answer(client.POST('/api/tables', { body }));
-}
-
-async function base64(file: File): Promise<string> {
-  const address = await new Promise<string>((resolve, reject) => {
-    const reader = new FileReader();
-    reader.onload = () => resolve(reader.result as string);
-    reader.onerror = () => reject(new Error(`${file.name} cannot be read. Choose it again.`));
-    reader.readAsDataURL(file);
-  });
-  return address.slice(address.indexOf(',') + 1);
 }
 
 /** What each row of a table would make. Nothing is made. */

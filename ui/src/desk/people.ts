@@ -16,7 +16,7 @@ export function folded(text: string): string {
   return text.normalize('NFD').replace(/\p{M}/gu, '').replace(/ı/g, 'i').toLocaleLowerCase();
 }
 
-function fills(column: People['columns'][number], field: Field): boolean {
+export function fills(column: People['columns'][number], field: Field): boolean {
   return column.fields.some((label) => label.trim().toLowerCase() === field.label.trim().toLowerCase());
 }
 

@@ -1,13 +1,14 @@
 <script lang="ts">
   import { Button, Modal } from 'carbon-components-svelte';
   import { sheet, allSheets } from '../api/desk';
-  import { readTable } from '../api/filling';
+  import { readPeople, readTable } from '../api/filling';
   import { dropHandover, handOver, handoverFile, notCarried, watchHandover } from '../api/handovers';
   import type { Graphic, Handover, HandoverRequest, HandoverRow, SheetNote, Values } from '../api/types';
+  import { nameOf } from '../desk/words';
   import { sampleValues } from '../floor/values';
   import '../sheet/pieces/pieces.css';
-  import { FORMS, RATES, sizes } from './forms';
-  import { rowsOf, unknownColumns } from './rows';
+  import { FORMS, GROUPS, RATES, sizes } from './forms';
+  import { named, rowsOf, rowsOfPeople, unknownColumns } from './rows';
 
   interface Props {
     open: boolean;
@@ -21,7 +22,7 @@
   let { open = $bindable(), graphic, revision, document, atHand }: Props = $props();
 
   let form = $state('package');
-  /** `hand`, `trial 0`, `sheet 3` or `table`. */
+  /** `hand`, `samples`, `trial 0`, `sheet 3`, `people` or `table`. */
   let source = $state('samples');
   let overGround = $state(false);
   let ground = $state('#2a2340');
@@ -40,6 +41,8 @@
   let made = $state.raw<Handover>();
   let leave: (() => void) | undefined;
 
+  const isSpoken = $derived((document.fields ?? []).some(({ kind }) => kind === 'spoken'));
+  const forms = $derived(FORMS.filter(({ spoken }) => !spoken || isSpoken));
   const chosen = $derived(FORMS.find((of) => of.form === form)!);
   const running = $derived(made !== undefined && (made.stage === 'WAITING' || made.stage === 'RUNNING'));
   const request = $derived<HandoverRequest>(
@@ -54,7 +57,7 @@
           width: chosen.sized && width ? width : undefined,
           rate: chosen.timed && rate ? rate : undefined,
         }
-      : { graphic, revision, form, allFonts },
+      : { graphic, revision, form, allFonts: chosen.anyText ? allFonts : undefined },
   );
 
   $effect(() => {
@@ -90,18 +93,26 @@
     else if (from.startsWith('trial ')) {
       const trial = document.trials![Number(from.slice(6))]!;
       rows = [{ name: trial.name, values: trial.values }];
-    } else await fillFromSheet(Number(from.slice(6)));
+    } else if (from === 'people') await fillFromPeople();
+    else await fillFromSheet(Number(from.slice(6)));
+  }
+
+  async function fillFromPeople() {
+    try {
+      rows = rowsOfPeople(await readPeople(), document.fields ?? []);
+      if (rows.length === 0)
+        fault = 'No people of the house have anything that fills a field of this graphic.';
+    } catch (error) {
+      rows = [];
+      fault = (error as Error).message;
+    }
   }
 
   async function fillFromSheet(id: number) {
     try {
       const { sheet: of } = await sheet(id);
       const cues = of.cues.filter((cue) => cue.graphic === graphic);
-      rows = cues.map((cue) => ({
-        name: [cue.number, ...Object.values(cue.values)].slice(0, 2).join(' '),
-        values: cue.values,
-        dials: cue.dials,
-      }));
+      rows = cues.map((cue) => named(`${cue.number} ${nameOf(cue, document)}`, cue.values, cue.dials));
       if (rows.length === 0) fault = 'This sheet has no cue with this graphic.';
     } catch (error) {
       fault = (error as Error).message;
@@ -164,7 +175,13 @@
       <label>
         as
         <select class="piece" aria-label="As" data-modal-primary-focus bind:value={form} disabled={running}>
-          {#each FORMS as of (of.form)}<option value={of.form}>{of.name}</option>{/each}
+          {#each GROUPS as group (group)}
+            <optgroup label={group}>
+              {#each forms.filter((of) => of.group === group) as of (of.form)}
+                <option value={of.form}>{of.name}</option>
+              {/each}
+            </optgroup>
+          {/each}
         </select>
       </label>
       <p class="muted">{chosen.use}</p>
@@ -178,6 +195,7 @@
               <option value="trial {i}">trial: {trial.name}</option>
             {/each}
             {#each sheets as of (of.id)}<option value="sheet {of.id}">cues of {of.name}</option>{/each}
+            <option value="people">people of the house</option>
             <option value="table">rows of a table (CSV)</option>
           </select>
         </label>
@@ -187,10 +205,10 @@
             <input type="file" aria-label="Table" accept=".csv,.tsv,.txt,text/csv" onchange={takeTable} />
           </label>
           <p class="muted">
-            {tableWords || 'Its first row names fields; each row becomes a file named by its first column.'}
+            {tableWords || 'Its first row names fields; each row is a filling, named by its first column.'}
           </p>
         {:else if rows.length > 1}
-          <p class="muted">{rows.length} files, one for each.</p>
+          <p class="muted">{rows.length} {chosen.together ? 'rows' : 'files'}, one for each.</p>
         {/if}
         {#if chosen.sized}
           <label>
@@ -239,7 +257,7 @@
             {#if overGround}<input type="color" aria-label="Colour under it" bind:value={ground} />{/if}
           </label>
         {/if}
-      {:else if form !== 'bundle'}
+      {:else if chosen.anyText}
         <label class="line">
           <input type="checkbox" bind:checked={allFonts} disabled={running} />
           with fonts for Chinese and pictographs, 11 MB more

@@ -1,9 +1,26 @@
+export const GROUPS = [
+  'the design, for any text',
+  'filled: pictures and motion',
+  'filled: words',
+  'its proof',
+] as const;
+
+export type Group = (typeof GROUPS)[number];
+
 /** What a graphic can be handed over as. */
 export interface FormInfo {
   form: string;
   name: string;
-  /** Whether it is of one filling; if not, it can be filled afterwards. */
+  /** Under which it is listed. */
+  group: Group;
+  /** Whether it is of fillings; if not, of the graphic whatever it is filled with. */
   filled: boolean;
+  /** Whether all fillings go into one file; if not, each has its own. */
+  together?: boolean;
+  /** Whether it carries fonts for whatever may be filled in. */
+  anyText?: boolean;
+  /** Whether only graphics with spoken words have it. */
+  spoken?: boolean;
   /** Whether it is of one frame. */
   still?: boolean;
   /** Whether it has many frames, at some rate. */
@@ -19,30 +36,37 @@ export interface FormInfo {
 export const FORMS: FormInfo[] = [
   {
     form: 'package',
+    group: 'the design, for any text',
+    anyText: true,
     name: 'package for any text',
     filled: false,
     use: 'For playout and web renderers that take HTML graphics (EBU OGraf): it is filled there, and works out sizes, cases, steps, changes and outs itself.',
   },
   {
     form: 'page',
+    group: 'the design, for any text',
+    anyText: true,
     name: 'single page for any text',
     filled: false,
     use: 'One HTML file to open in a browser or to put into a browser source; values stand in its address.',
   },
   {
     form: 'bundle',
+    group: 'the design, for any text',
     name: 'bundle for another house',
     filled: false,
     use: 'The design itself with the colours, pictures and fonts it names, to be taken in on another shelf.',
   },
   {
     form: 'lottie',
+    group: 'filled: pictures and motion',
     name: 'vector animation (Lottie)',
     filled: true,
     use: 'For apps and web pages: outlines and motion, with markers for in, loop and out.',
   },
   {
     form: 'png',
+    group: 'filled: pictures and motion',
     name: 'picture (PNG)',
     filled: true,
     still: true,
@@ -52,6 +76,7 @@ export const FORMS: FormInfo[] = [
   },
   {
     form: 'svg',
+    group: 'filled: pictures and motion',
     name: 'picture of shapes (SVG)',
     filled: true,
     still: true,
@@ -60,6 +85,7 @@ export const FORMS: FormInfo[] = [
   },
   {
     form: 'frames',
+    group: 'filled: pictures and motion',
     overGround: true,
     sized: true,
     timed: true,
@@ -69,6 +95,7 @@ export const FORMS: FormInfo[] = [
   },
   {
     form: 'mov',
+    group: 'filled: pictures and motion',
     overGround: true,
     sized: true,
     timed: true,
@@ -78,6 +105,7 @@ export const FORMS: FormInfo[] = [
   },
   {
     form: 'prores',
+    group: 'filled: pictures and motion',
     overGround: true,
     sized: true,
     timed: true,
@@ -87,12 +115,36 @@ export const FORMS: FormInfo[] = [
   },
   {
     form: 'webm',
+    group: 'filled: pictures and motion',
     overGround: true,
     sized: true,
     timed: true,
     name: 'video, VP9 (WebM)',
     filled: true,
     use: 'For the web, with alpha; smallest.',
+  },
+  {
+    form: 'table',
+    group: 'filled: words',
+    name: 'what is filled in, as a table (CSV)',
+    filled: true,
+    together: true,
+    use: 'A row for each filling, headed by the fields: for spreadsheets, and to be filled in from again.',
+  },
+  {
+    form: 'captions',
+    group: 'filled: words',
+    name: 'spoken words as captions (WebVTT)',
+    filled: true,
+    spoken: true,
+    use: 'The words in their lines, with the times at which they are spoken: to lie beside a video of it.',
+  },
+  {
+    form: 'findings',
+    group: 'its proof',
+    name: 'what its proof found (CSV)',
+    filled: false,
+    use: 'A row for each finding: what is wrong, where it is worst, which filling shows it, how to mend it.',
   },
 ];
 

@@ -25,7 +25,7 @@
     input.value = '';
     if (!file) return;
     try {
-      rows = await keepNamesTable(id, await file.text());
+      rows = await keepNamesTable(id, file);
       kept = true;
       fault = '';
       onchange();
@@ -56,7 +56,7 @@
     {kept ? 'another file' : 'choose a file'}
     <input
       type="file"
-      accept=".csv,text/csv"
+      accept=".csv,.tsv,.txt,text/csv"
       aria-label="Table of names"
       onchange={(e) => take(e.currentTarget)}
     />

@@ -1,6 +1,5 @@
 package glimble.command;
 
-import glimble.prove.Prove;
 import java.io.OutputStreamWriter;
 import java.io.PrintWriter;
 import java.nio.charset.StandardCharsets;
@@ -10,10 +9,10 @@ import picocli.CommandLine.Command;
 /** Glimble from the command line. */
 @Command(
         name = "glimble",
-        description = "Proves graphics, and writes them in open formats.",
+        description = "Proves graphics, writes them in open formats, and packs them for another house.",
         mixinStandardHelpOptions = true,
         version = "glimble 0.1",
-        subcommands = {Prove.class, Render.class})
+        subcommands = {Prove.class, Render.class, Pack.class})
 public final class Glimble {
     private Glimble() {}
 

@@ -1,11 +1,7 @@
 package glimble.command;
 
 import glimble.cue.GivenData;
-import glimble.document.Problem;
-import glimble.document.Reading;
 import glimble.document.Tree;
-import glimble.formats.GraphicJson;
-import glimble.formats.pictures.BadPicture;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Field;
@@ -18,9 +14,7 @@ import glimble.handover.HandOver;
 import glimble.handover.Handed;
 import glimble.handover.Progress;
 import glimble.handover.Rates;
-import glimble.prove.HouseFile;
-import glimble.prove.HouseOptions;
-import glimble.typeset.BadFont;
+import glimble.reel.SpokenLines;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.PrintWriter;
@@ -39,9 +33,7 @@ import picocli.CommandLine.Command;
 import picocli.CommandLine.Mixin;
 import picocli.CommandLine.Model.CommandSpec;
 import picocli.CommandLine.Option;
-import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
-import tools.jackson.core.JacksonException;
 
 /** Writes a graphic in an open format: one file, or of a table one for each row. */
 @Command(
@@ -50,16 +42,15 @@ import tools.jackson.core.JacksonException;
                 "Writes a graphic in an open format: ends with 0 if it was written, 2 if it could not be. Files are named on standard output.",
         mixinStandardHelpOptions = true)
 final class Render implements Callable<Integer> {
-    private static final int IMPOSSIBLE = 2;
-
-    @Parameters(index = "0", paramLabel = "GRAPHIC.json", description = "The document.")
-    private Path graphic;
+    @Mixin
+    private GivenGraphic graphic;
 
     @Option(
             names = "--as",
             paramLabel = "FORM",
             defaultValue = "png",
-            description = "package, page, png, svg, frames, mov, prores or webm; png without it.")
+            description =
+                    "package, page, bundle, png, svg, lottie, frames, mov, prores, webm, table, captions or findings; png without it.")
     private String form;
 
     @Option(
@@ -71,7 +62,8 @@ final class Render implements Callable<Integer> {
     @Option(
             names = "--table",
             paramLabel = "PEOPLE.csv",
-            description = "A file for each row, named by its first column; headings are keys or labels of fields.")
+            description =
+                    "A file for each row, named by its first column; headings are keys or labels of fields, or dial.KEY.")
     private Optional<Path> table;
 
     @Option(names = "--to", paramLabel = "FOLDER", defaultValue = ".", description = "Where files are written.")
@@ -96,40 +88,21 @@ final class Render implements Callable<Integer> {
     @Option(names = "--all-fonts", description = "Fonts for every script go with a package or page.")
     private boolean allFonts;
 
-    @Mixin
-    private HouseOptions house;
-
     @Spec
     private CommandSpec spec;
-
-    /** What cannot be done, for people. */
-    private static final class Impossible extends Exception {
-        Impossible(String sentence) {
-            super(sentence);
-        }
-    }
 
     @Override
     public Integer call() {
         PrintWriter err = spec.commandLine().getErr();
-        try {
+        return Told.call(err, () -> {
             render(spec.commandLine().getOut(), err);
             return 0;
-        } catch (Impossible | BadTable | BadPicture | BadFont e) {
-            err.println(e.getMessage());
-        } catch (JacksonException e) {
-            err.println("This is no JSON: " + e.getOriginalMessage());
-        } catch (IOException e) {
-            err.println("Cannot read or write " + e.getMessage() + ".");
-        }
-        return IMPOSSIBLE;
+        });
     }
 
-    private void render(PrintWriter out, PrintWriter err)
-            throws IOException, BadPicture, BadFont, BadTable, Impossible {
+    private void render(PrintWriter out, PrintWriter err) throws IOException, BadTable, Impossible {
         JdkTypesetter typesetter = new JdkTypesetter();
-        HouseFile style = house.read(typesetter);
-        Handed handed = new Handed(read(typesetter), style.palette(), style.safe(), style.wholePixels(), style.files());
+        Handed handed = graphic.read(typesetter);
         Form as = Stream.of(Form.values())
                 .filter(one -> one.word().equals(form))
                 .findFirst()
@@ -147,11 +120,15 @@ final class Render implements Callable<Integer> {
             throw new Impossible("--rate must be frames per second, such as 25 or 60000/1001.");
         }
         Carried.of(handed.designed(), as, allFonts, typesetter).forEach(err::println);
+        if (as == Form.CAPTIONS && !SpokenLines.has(handed.designed())) {
+            throw new Impossible("There is nothing to caption: none of its texts shows a field of spoken words.");
+        }
+        if (as == Form.FINDINGS) handed = handed.proved(Prove.proof(handed, List.of(), typesetter));
         Files.createDirectories(folder);
         List<Asked.Filling> fillings = as.isFilled() ? fillings(handed.designed(), typesetter) : List.of();
         List<List<Asked.Filling>> files = new ArrayList<>();
-        if (fillings.isEmpty()) files.add(List.of());
-        fillings.forEach(filling -> files.add(List.of(filling)));
+        if (fillings.isEmpty() || as.isTogether()) files.add(fillings);
+        else fillings.forEach(filling -> files.add(List.of(filling)));
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < files.size(); i++) {
             Asked asked = new Asked(as, files.get(i), -1, ground, allFonts, width, frames);
@@ -159,16 +136,6 @@ final class Render implements Callable<Integer> {
             new HandOver(typesetter).write(handed, asked, file, told(err, file, i + 1, files.size()));
             out.println(file);
         }
-    }
-
-    private Graphic read(JdkTypesetter typesetter) throws IOException, Impossible {
-        Reading reading = GraphicJson.read(Files.readString(graphic), typesetter.fonts());
-        if (reading.graphic().isPresent()) return reading.graphic().get();
-        throw new Impossible("The graphic cannot be read:\n" + lines(reading.problems()));
-    }
-
-    private static String lines(List<Problem> problems) {
-        return problems.stream().map(problem -> "  " + problem).collect(Collectors.joining("\n"));
     }
 
     /** Two rows may be called alike. */
@@ -199,6 +166,8 @@ final class Render implements Callable<Integer> {
                                 || one.label().equalsIgnoreCase(heading))
                         .findFirst();
                 if (field.isPresent()) data.put(field.get().key(), row.cell(column));
+                else if (heading.startsWith(GivenData.DIAL) && !row.cell(column).isEmpty())
+                    data.put(heading, row.cell(column));
             }
             GivenData given = given(designed, data, typesetter, "line " + row.line());
             fillings.add(new Asked.Filling(row.cell(0), given));
@@ -211,7 +180,7 @@ final class Render implements Callable<Integer> {
             throws Impossible {
         GivenData given = GivenData.read(designed, data.made(), typesetter.writing());
         if (given.problems().isEmpty()) return given;
-        throw new Impossible("Cannot be filled with " + where + ":\n" + lines(given.problems()));
+        throw new Impossible("Cannot be filled with " + where + ":\n" + GivenGraphic.lines(given.problems()));
     }
 
     /** Every tenth of a file. */

@@ -3,6 +3,8 @@ package glimble.command;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.formats.DemoGraphics;
+import glimble.formats.tables.Table;
+import glimble.spoken.WebVtt;
 import glimble.typeset.HouseFont;
 import glimble.typeset.HouseFonts;
 import java.io.IOException;
@@ -110,6 +112,49 @@ class RenderTest {
         assertThat(run("--ground", "blue")).isEqualTo(2);
         Files.writeString(graphic, "{\"format\": 1}");
         assertThat(run()).isEqualTo(2);
-        assertThat(err.toString()).contains("one of package, page, bundle, png", "like #2A2340", "$.name");
+        assertThat(err.toString()).contains("one of package, page, bundle, findings", "like #2A2340", "$.name");
+    }
+
+    @Test
+    void what_a_table_fills_in_is_a_table_again_with_its_dials() throws Exception {
+        Path people = folder.resolve("people.csv");
+        Files.writeString(people, "Role;Name\n\"Flyer;\n2nd\";Öona \"O\" Varga\n;Wu\n");
+        assertThat(run("--as", "table", "--table", people.toString()))
+                .as(err.toString())
+                .isZero();
+        assertThat(files()).containsExactly("flyer-bar.csv");
+        Table table = Table.read(Files.readAllBytes(folder.resolve("out/flyer-bar.csv")));
+        assertThat(table.columns()).startsWith("cue").hasSize(3);
+        assertThat(table.rows().get(0).cells()).containsExactly("Flyer;\n2nd", "Öona \"O\" Varga", "Flyer;\n2nd");
+        assertThat(run(
+                        "--as",
+                        "table",
+                        "--table",
+                        folder.resolve("out/flyer-bar.csv").toString()))
+                .as(err.toString())
+                .isZero();
+        Table again = Table.read(Files.readAllBytes(folder.resolve("out/flyer-bar.csv")));
+        assertThat(again).isEqualTo(table);
+    }
+
+    @Test
+    void words_that_are_spoken_are_captions_and_others_are_not() throws Exception {
+        assertThat(run("--as", "captions")).isEqualTo(2);
+        assertThat(err.toString()).contains("none of its texts shows a field of spoken words");
+        Files.writeString(graphic, DemoGraphics.named("spoken-line"));
+        assertThat(run("--as", "captions")).as(err.toString()).isZero();
+        assertThat(files()).containsExactly("spoken-line.vtt");
+        WebVtt.Reading read = WebVtt.read(Files.readString(folder.resolve("out/spoken-line.vtt")));
+        assertThat(read.isSound()).as(read.sentence()).isTrue();
+        assertThat(read.words()).hasSizeGreaterThan(8);
+    }
+
+    @Test
+    void what_its_proof_found_is_a_table() throws Exception {
+        Files.writeString(graphic, DemoGraphics.faulty());
+        assertThat(run("--as", "findings")).as(err.toString()).isZero();
+        assertThat(files()).containsExactly("wind-strap.findings.csv");
+        assertThat(Files.readString(folder.resolve("out/wind-strap.findings.csv")))
+                .contains("contrast,message", "to mend");
     }
 }

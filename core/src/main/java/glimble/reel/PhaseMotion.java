@@ -213,8 +213,8 @@ public final class PhaseMotion {
                 MoveWords.of(move));
     }
 
-    /** When each word of each text is spoken, of moves that go by that; before any retiming. */
-    List<WorkedOut.Spoken> words() {
+    /** When each word of each text is spoken, of moves that go by that. */
+    List<WorkedOut.Spoken> words(Clock clock) {
         List<WorkedOut.Spoken> words = new ArrayList<>();
         for (Move move : present) {
             boolean goes = move.deal().isPresent()
@@ -230,8 +230,9 @@ public final class PhaseMotion {
                 if (word == known || over == Deal.Unit.LINES) continue;
                 known = word;
                 int at = over == Deal.Unit.LETTERS ? i : word;
+                int frame = start(move) + dealing.starts()[at];
                 words.add(new WorkedOut.Spoken(
-                        name, move.key(), move.part(), word, "", start(move) + dealing.starts()[at]));
+                        name, move.key(), move.part(), word, "", frame, (int) Math.ceil(clock.played(frame))));
             }
         }
         return words;

@@ -156,15 +156,16 @@ public final class ReelMaker {
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
             notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
         }
-        return new WorkedOut(reel, rest, bars(), words(), Playback.whole(reel, length), notes);
+        return new WorkedOut(reel, rest, bars(), words(lengths), Playback.whole(reel, length), notes);
     }
 
-    private List<WorkedOut.Spoken> words() {
+    private List<WorkedOut.Spoken> words(Lengths lengths) {
         List<WorkedOut.Spoken> words = new ArrayList<>();
         Map<String, String> shown = ShownValues.of(graphic, values);
-        for (PhaseMotion of : motion.values()) {
-            for (WorkedOut.Spoken word : of.words()) words.add(named(word, shown));
-        }
+        motion.forEach((phase, of) -> {
+            Clock clock = new Clock(phase, of.length(), false, lengths.of(phase));
+            for (WorkedOut.Spoken word : of.words(clock)) words.add(named(word, shown));
+        });
         return words;
     }
 
@@ -174,7 +175,8 @@ public final class ReelMaker {
                 : "";
         String[] all = text.split("\\s+");
         String letters = word.word() < all.length ? all[word.word()] : "";
-        return new WorkedOut.Spoken(word.phase(), word.move(), word.part(), word.word(), letters, word.frame());
+        return new WorkedOut.Spoken(
+                word.phase(), word.move(), word.part(), word.word(), letters, word.frame(), word.played());
     }
 
     /** Captions that cannot be read, with the line where they go wrong. */

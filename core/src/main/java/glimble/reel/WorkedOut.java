@@ -26,6 +26,7 @@ public record WorkedOut(
      * @param word how many stand before it, in the order of reading
      * @param text its letters
      * @param frame of the phase at which it is spoken, before any retiming
+     * @param played the same as it is played
      */
-    public record Spoken(PhaseName phase, String move, String part, int word, String text, int frame) {}
+    public record Spoken(PhaseName phase, String move, String part, int word, String text, int frame, int played) {}
 }

@@ -19,6 +19,7 @@ import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Base64;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -115,6 +116,46 @@ class HandOverTaskIT {
             assertThat(Pixels.differing(painted, ImageIO.read(new ByteArrayInputStream(png))))
                     .isLessThanOrEqualTo(ALLOWED);
         }
+    }
+
+    @Test
+    void people_of_the_house_are_a_table_of_fillings_and_spoken_words_are_captions_that_a_browser_reads()
+            throws IOException {
+        page.getByLabel("Hand over Flyer bar", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        assertThat(dialog().getByLabel("As", EXACTLY)
+                        .locator("option", new Locator.LocatorOptions().setHasText("captions")))
+                .hasCount(0);
+        dialog().getByLabel("As", EXACTLY).selectOption("table");
+        dialog().getByLabel("Filled with").selectOption("people");
+        assertThat(dialog().getByText(Pattern.compile("\\d+ rows, one for each")))
+                .isVisible();
+        String table = Files.readString(made("flyer-bar.csv"));
+        assertThat(table).startsWith("cue,Name,Role\r\n").contains("Oona Varga,Oona Varga,Two-line freestyle\r\n");
+        page.keyboard().press("Escape");
+
+        page.getByLabel("Hand over Spoken line", new Page.GetByLabelOptions().setExact(true))
+                .click();
+        dialog().getByLabel("As", EXACTLY).selectOption("captions");
+        String captions = Files.readString(made("spoken-line.vtt"));
+        Page elsewhere = browser.page();
+        elsewhere.navigate("about:blank");
+        Object cues =
+                elsewhere.evaluate("""
+                vtt => new Promise((resolve, reject) => {
+                  const video = document.createElement('video');
+                  const track = document.createElement('track');
+                  track.src = 'data:text/vtt;base64,' + vtt;
+                  track.onload = () => resolve([...track.track.cues].map(cue =>
+                    [cue.startTime, cue.endTime, cue.getCueAsHTML().textContent].join('|')));
+                  track.onerror = () => reject(new Error('no track'));
+                  video.append(track);
+                  document.body.append(video);
+                  track.track.mode = 'hidden';
+                })""", Base64.getEncoder().encodeToString(captions.getBytes(StandardCharsets.UTF_8)));
+        assertThat((List<?>) cues)
+                .hasToString("[0.6|3.66|The wind has gone round to the north, so,"
+                        + " 3.66|6.195|tonight we fly from the old lifeboat slip.]");
     }
 
     @Test

@@ -5,12 +5,9 @@ import glimble.change.Take;
 import glimble.edit.Coloured;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
-import glimble.formats.pictures.BadPicture;
-import glimble.formats.pictures.PictureFile;
+import glimble.formats.HouseFile;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
-import glimble.graphic.Palette;
-import glimble.graphic.SafeAreas;
 import glimble.handover.Handed;
 import glimble.paint.ReelPainter;
 import glimble.reel.Reel;
@@ -19,10 +16,7 @@ import java.io.IOException;
 import java.io.InputStream;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
-import java.util.LinkedHashMap;
 import java.util.Map;
-import tools.jackson.databind.JsonNode;
-import tools.jackson.databind.json.JsonMapper;
 
 /** The demo's graphics with the demo's house, and how the application would show them. */
 record HandedDemo(Handed handed, JdkTypesetter typesetter) {
@@ -31,22 +25,9 @@ record HandedDemo(Handed handed, JdkTypesetter typesetter) {
 
     /** @param name of a graphic of the demo, or {@link #EVERY_LOOK} */
     static HandedDemo of(String name, JdkTypesetter typesetter) {
-        JsonNode house = JsonMapper.builder().build().readTree(DemoGraphics.house());
-        Map<String, String> colours = new LinkedHashMap<>();
-        for (JsonNode entry : house.path("palette")) {
-            colours.put(entry.path("name").asString(), entry.path("colour").asString());
-        }
-        Map<String, PictureFile> pictures = new LinkedHashMap<>();
-        DemoGraphics.pictures().forEach((key, bytes) -> {
-            try {
-                pictures.put(key, PictureFile.read(bytes));
-            } catch (BadPicture e) {
-                throw new IllegalStateException(e);
-            }
-        });
         Graphic graphic =
                 GraphicJson.read(json(name), typesetter.fonts()).graphic().orElseThrow();
-        return new HandedDemo(new Handed(graphic, new Palette(colours), SafeAreas.USUAL, true, pictures), typesetter);
+        return new HandedDemo(Handed.of(graphic, HouseFile.demo()), typesetter);
     }
 
     private static String json(String name) {

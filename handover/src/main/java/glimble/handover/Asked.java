@@ -8,7 +8,7 @@ import java.util.Optional;
 /**
  * What is to be handed over.
  *
- * @param fillings of a form that is of one filling: a file for each, more than one of them in an archive; of no account for any other
+ * @param fillings of a form that is of fillings: a file for each, more than one of them in an archive, or all of them in one; of no account for any other
  * @param frame of the whole graphic, from 0, of a form that is of one frame; less than 0 for where it rests
  * @param ground colour that is laid under frames, {@code #RRGGBB}; empty for none
  * @param allFonts whether fonts for every script go with a form that can be filled afterwards, however large

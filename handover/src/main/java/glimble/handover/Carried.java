@@ -15,6 +15,7 @@ public final class Carried {
     /** @param allFonts whether fonts for every script go with it */
     public static List<String> of(Graphic graphic, Form form, boolean allFonts, JdkTypesetter typesetter) {
         List<String> said = new ArrayList<>();
+        if (form == Form.FINDINGS || form == Form.TABLE) return said;
         if (!form.isFilled()) {
             Carriage.keptBack(graphic, typesetter)
                     .forEach((font, other) -> said.add("The licence of "
@@ -29,7 +30,7 @@ public final class Carried {
             }
             return said;
         }
-        boolean one = form == Form.PNG || form == Form.SVG;
+        boolean one = form == Form.PNG || form == Form.SVG || form == Form.CAPTIONS;
         boolean steps = GraphicPackage.hasSteps(graphic);
         if (steps && !one) said.add("Nobody goes on at its steps: it plays through them without waiting.");
         boolean series = graphic.fields().stream().map(Field::series).anyMatch(Optional::isPresent);
@@ -37,6 +38,10 @@ public final class Carried {
         if (form == Form.SVG) {
             said.add(
                     "Letters are shapes, not text. What is tilted in perspective is a picture in it; a colour under it is left out.");
+        }
+        if (form == Form.CAPTIONS) {
+            said.add(
+                    "Only what is filled in fields of spoken words is in it; where a text says no times, those at which it is shown.");
         }
         if (form == Form.LOTTIE) said.addAll(VectorCarried.of(graphic));
         if (form == Form.WEBM) {

@@ -8,6 +8,12 @@ public enum Form {
     PAGE("page", "html", false),
     /** The document with what it names of its house, to be taken in elsewhere. */
     BUNDLE("bundle", "zip", false),
+    /** What its proof found, a row for each finding. */
+    FINDINGS("findings", "csv", false),
+    /** What is filled in, a row for each filling. */
+    TABLE("table", "csv", true),
+    /** The words of what is spoken, with their times: WebVTT. */
+    CAPTIONS("captions", "vtt", true),
     /** One frame as a picture. */
     PNG("png", "png", true),
     /** One frame as shapes. */
@@ -43,8 +49,18 @@ public enum Form {
         return ending;
     }
 
-    /** Whether it is of one filling; if not, it can be filled afterwards. */
+    /** Whether it is of fillings; if not, of the graphic whatever it is filled with. */
     public boolean isFilled() {
         return filled;
+    }
+
+    /** Whether all fillings go into one file; if not, each has its own. */
+    public boolean isTogether() {
+        return this == TABLE;
+    }
+
+    /** Whether it is worked out by whoever has it, for any text, with fonts of its own. */
+    public boolean isAnyText() {
+        return this == PACKAGE || this == PAGE;
     }
 }

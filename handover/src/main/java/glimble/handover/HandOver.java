@@ -3,6 +3,9 @@ package glimble.handover;
 import glimble.cue.GivenData;
 import glimble.graphic.PhaseName;
 import glimble.paint.SvgPainter;
+import glimble.prove.FindingsTable;
+import glimble.reel.SpokenLines;
+import glimble.spoken.Captions;
 import glimble.typeset.JdkTypesetter;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -40,7 +43,9 @@ public final class HandOver {
         // Both are archives, and often lie beside each other.
         if (asked.form() == Form.BUNDLE) return name + ".bundle.zip";
         List<Asked.Filling> fillings = asked.fillings();
-        if (!asked.form().isFilled()) return name + "." + asked.form().ending();
+        if (asked.form() == Form.FINDINGS) return name + ".findings.csv";
+        if (!asked.form().isFilled() || asked.form().isTogether())
+            return name + "." + asked.form().ending();
         if (fillings.size() != 1) return name + ".zip";
         String of = fillings.get(0).name();
         return name + (of.isEmpty() ? "" : "-" + FileNames.of(of)) + "."
@@ -53,6 +58,11 @@ public final class HandOver {
      * @throws Progress.Stopped if it was stopped
      */
     public void write(Handed handed, Asked asked, Path file, Progress progress) throws IOException {
+        if (asked.form() == Form.FINDINGS || asked.form() == Form.TABLE) {
+            Files.writeString(file, table(handed, asked));
+            progress.done(1, 1);
+            return;
+        }
         if (!asked.form().isFilled()) {
             Handed carried = handed.withFonts(Carriage.keptBack(handed.designed(), typesetter));
             try (OutputStream out = Files.newOutputStream(file)) {
@@ -85,6 +95,13 @@ public final class HandOver {
         }
     }
 
+    private static String table(Handed handed, Asked asked) throws IOException {
+        if (asked.form() == Form.TABLE) return FillingTable.csv(handed.designed(), asked.fillings());
+        if (handed.proof().isEmpty())
+            throw new IOException("It has not been proved. Prove it, and hand it over again.");
+        return FindingsTable.csv(handed.proof().get());
+    }
+
     private static String free(String name, Set<String> taken) {
         String free = name;
         for (int i = 2; !taken.add(free); i++) free = name + "-" + i;
@@ -107,6 +124,11 @@ public final class HandOver {
             }
             case LOTTIE -> {
                 Files.writeString(file, VectorForm.of(handed.designed().name(), played, typesetter, handed.source()));
+                progress.done(1, 1);
+            }
+            case CAPTIONS -> {
+                Files.writeString(
+                        file, Captions.write(SpokenLines.of(played.graphic(), given.values(), played.worked())));
                 progress.done(1, 1);
             }
             case FRAMES -> frames.zip(file, progress);

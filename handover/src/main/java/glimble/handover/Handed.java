@@ -2,6 +2,7 @@ package glimble.handover;
 
 import glimble.edit.Renamed;
 import glimble.edit.Uses;
+import glimble.formats.HouseFile;
 import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
@@ -10,6 +11,7 @@ import glimble.graphic.Palette;
 import glimble.graphic.PicturePart;
 import glimble.graphic.SafeAreas;
 import glimble.paint.PictureSource;
+import glimble.prove.ProofRun;
 import glimble.rest.Pictures;
 import glimble.text.TextPattern;
 import java.util.HashSet;
@@ -23,9 +25,30 @@ import java.util.Set;
  *
  * @param designed the document as it was saved
  * @param pictures of the house, by key
+ * @param proof what is known of it; empty if it has not been proved
  */
 public record Handed(
-        Graphic designed, Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> pictures) {
+        Graphic designed,
+        Palette palette,
+        SafeAreas safe,
+        boolean wholePixels,
+        Map<String, PictureFile> pictures,
+        Optional<ProofRun.Standing> proof) {
+
+    /** One that has not been proved. */
+    public Handed(
+            Graphic designed, Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> pictures) {
+        this(designed, palette, safe, wholePixels, pictures, Optional.empty());
+    }
+
+    /** The same with what is known of it by now. */
+    public Handed proved(ProofRun.Standing standing) {
+        return new Handed(designed, palette, safe, wholePixels, pictures, Optional.of(standing));
+    }
+
+    public static Handed of(Graphic designed, HouseFile house) {
+        return new Handed(designed, house.palette(), house.safe(), house.wholePixels(), house.files());
+    }
 
     /** As the house wants it. */
     public Graphic framed() {
@@ -59,6 +82,6 @@ public record Handed(
     /** The same with other fonts in the place of some. */
     Handed withFonts(Map<String, String> others) {
         Graphic renamed = new Renamed(Map.of(), Map.of(), others).of(designed);
-        return new Handed(renamed, palette, safe, wholePixels, pictures);
+        return new Handed(renamed, palette, safe, wholePixels, pictures, proof);
     }
 }

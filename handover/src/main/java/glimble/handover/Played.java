@@ -11,6 +11,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
+import glimble.reel.WorkedOut;
 import glimble.typeset.JdkTypesetter;
 import java.util.List;
 
@@ -18,9 +19,17 @@ import java.util.List;
  * A graphic filled, from its first frame to its last: in, as many rounds of the loop as fit its length, rest, out.
  *
  * @param graphic as it is played
- * @param runs what is played when
  */
-record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
+record Played(Graphic graphic, WorkedOut worked) {
+
+    Reel reel() {
+        return worked.reel();
+    }
+
+    /** What is played when. */
+    List<Playback.Run> runs() {
+        return worked.whole();
+    }
 
     static Played of(Handed handed, JdkTypesetter typesetter, GivenData given) {
         return of(handed, typesetter, given, 0);
@@ -35,7 +44,7 @@ record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
                 .graphic();
         Graphic graphic = Coloured.of(answered, handed.palette(), given.values());
         Take take = Take.of(graphic, given.values(), typesetter, handed.extents());
-        return new Played(graphic, take.worked().reel(), take.worked().whole());
+        return new Played(graphic, take.worked());
     }
 
     /** In its proportion; an even number of px either way, which video needs. */
@@ -47,7 +56,7 @@ record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
 
     /** Frames from the first to the last. */
     int length() {
-        return runs.stream().mapToInt(Playback.Run::length).sum();
+        return runs().stream().mapToInt(Playback.Run::length).sum();
     }
 
     /** A frame of a phase. */
@@ -55,16 +64,16 @@ record Played(Graphic graphic, Reel reel, List<Playback.Run> runs) {
 
     /** @param frame of the whole, from 0 */
     Moment at(int frame) {
-        for (Playback.Run run : runs) {
+        for (Playback.Run run : runs()) {
             if (frame >= run.first() + run.length()) continue;
             int within = run.round() == 0 ? 0 : (frame - run.first()) % run.round();
             return switch (run.state()) {
                 case OUT -> new Moment(PhaseName.OUT, within);
                 case LOOP -> new Moment(PhaseName.LOOP, within);
-                case REST -> new Moment(PhaseName.IN, reel.in());
+                case REST -> new Moment(PhaseName.IN, reel().in());
                 default -> new Moment(PhaseName.IN, within);
             };
         }
-        return new Moment(PhaseName.OUT, reel.out());
+        return new Moment(PhaseName.OUT, reel().out());
     }
 }

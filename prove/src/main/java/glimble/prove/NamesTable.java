@@ -1,49 +1,32 @@
 package glimble.prove;
 
+import glimble.formats.tables.BadTable;
+import glimble.formats.tables.Table;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
 import glimble.proof.Filling;
-import java.io.IOException;
-import java.io.StringReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
-import org.apache.commons.csv.CSVFormat;
-import org.apache.commons.csv.CSVParser;
-import org.apache.commons.csv.CSVRecord;
 
 /**
- * A table of people as CSV (RFC 4180): a heading row with keys or labels of fields, then a row for each filling. A table of one column
- * without such a heading is taken as names for the first text.
+ * A table of people: a heading row with keys or labels of fields, then a row for each filling. A table of one column without such a heading is
+ * taken as names for the first text.
  */
 public final class NamesTable {
-    /** Rows that are read at most. */
-    public static final int MOST = 5_000;
-
-    private static final CSVFormat FORMAT =
-            CSVFormat.RFC4180.builder().setIgnoreEmptyLines(true).setTrim(false).get();
-
     private NamesTable() {}
-
-    /** Why a table cannot be used, for people. */
-    public static final class BadTable extends Exception {
-        BadTable(String sentence) {
-            super(sentence);
-        }
-    }
 
     /**
      * @return a filling for each row; fields without a column have their sample
      * @throws BadTable with what to do
      */
     public static List<Filling> read(String csv, Graphic graphic) throws BadTable {
-        List<List<String>> rows = rows(csv);
-        if (rows.isEmpty()) throw new BadTable("The table is empty; give a heading row and a row for each name.");
+        Table table = Table.read(csv);
         List<Optional<Field>> columns =
-                rows.get(0).stream().map(heading -> field(heading, graphic)).toList();
+                table.columns().stream().map(heading -> field(heading, graphic)).toList();
         boolean headed = columns.stream().anyMatch(Optional::isPresent);
         if (!headed) {
             if (columns.size() > 1) {
@@ -53,25 +36,12 @@ public final class NamesTable {
             }
             columns = List.of(firstText(graphic));
         }
+        List<Table.TableRow> rows = new ArrayList<>(table.rows());
+        if (!headed) rows.add(0, new Table.TableRow(1, table.columns()));
         List<Filling> fillings = new ArrayList<>();
-        for (int i = headed ? 1 : 0; i < rows.size(); i++) fillings.add(filling(i + 1, rows.get(i), columns, graphic));
+        for (Table.TableRow row : rows) fillings.add(filling(row, columns, graphic));
         if (fillings.isEmpty()) throw new BadTable("The table has a heading row but no names below it.");
         return fillings;
-    }
-
-    private static List<List<String>> rows(String csv) throws BadTable {
-        String text = csv.startsWith("\uFEFF") ? csv.substring(1) : csv;
-        List<List<String>> rows = new ArrayList<>();
-        try (CSVParser parser = CSVParser.parse(new StringReader(text), FORMAT)) {
-            for (CSVRecord row : parser) {
-                if (rows.size() > MOST) throw new BadTable("The table has more than " + MOST + " rows; give fewer.");
-                rows.add(row.toList());
-            }
-        } catch (IOException | RuntimeException e) {
-            throw new BadTable("The table is no CSV from row " + (rows.size() + 1)
-                    + " on: quotes stand around a whole cell, and are doubled within it.");
-        }
-        return rows;
     }
 
     private static Optional<Field> field(String heading, Graphic graphic) {
@@ -90,19 +60,19 @@ public final class NamesTable {
         return first;
     }
 
-    private static Filling filling(int at, List<String> row, List<Optional<Field>> columns, Graphic graphic)
-            throws BadTable {
+    private static Filling filling(Table.TableRow row, List<Optional<Field>> columns, Graphic graphic) throws BadTable {
         Map<String, String> values = new TreeMap<>();
         for (Field field : graphic.fields()) values.put(field.key(), field.sample());
         String name = "";
-        for (int i = 0; i < Math.min(row.size(), columns.size()); i++) {
+        for (int i = 0; i < Math.min(row.cells().size(), columns.size()); i++) {
             if (columns.get(i).isEmpty()) continue;
-            if (row.get(i).length() > Limits.TEXT) {
-                throw new BadTable("Row " + at + " has more than " + Limits.TEXT + " characters for '"
-                        + columns.get(i).get().key() + "'; shorten it.");
+            String key = columns.get(i).get().key();
+            if (row.cell(i).length() > Limits.TEXT) {
+                throw new BadTable("Line " + row.line() + " has more than " + Limits.TEXT + " characters for '" + key
+                        + "'; shorten it.");
             }
-            values.put(columns.get(i).get().key(), row.get(i));
-            if (name.isBlank()) name = row.get(i).strip();
+            values.put(key, row.cell(i));
+            if (name.isBlank()) name = row.cell(i).strip();
         }
         return new Filling(name.isBlank() ? "row without a name" : name, values);
     }

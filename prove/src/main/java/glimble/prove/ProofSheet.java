@@ -53,7 +53,7 @@ public final class ProofSheet {
         return page.append("</html>\n").toString();
     }
 
-    static String count(long count, String word) {
+    public static String count(long count, String word) {
         return count + " " + word + (count == 1 ? "" : "s");
     }
 
@@ -88,13 +88,13 @@ public final class ProofSheet {
     }
 
     /** What is wrong, with the part it is about. */
-    static String sentence(Finding finding) {
+    public static String sentence(Finding finding) {
         String part = finding.worst().part();
         return finding.worst().check().word() + " · " + (part.isEmpty() ? "" : part + ": ")
                 + finding.worst().sentence();
     }
 
-    static String words(Filling filling) {
+    public static String words(Filling filling) {
         StringBuilder words = new StringBuilder(words(filling.values()));
         for (Filling.Then then : filling.then()) {
             words.append(", ").append(then.at().word()).append(" to ").append(words(then.values()));

@@ -12,6 +12,7 @@ import glimble.change.Take;
 import glimble.edit.Coloured;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.HouseFile;
 import glimble.graphic.Channel;
 import glimble.graphic.Condition.Standing;
 import glimble.graphic.Field;
@@ -32,7 +33,6 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Random;
 import java.util.TreeMap;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -84,7 +84,7 @@ class DemoChangesTest {
     @ParameterizedTest
     @MethodSource("demos")
     void no_change_jumps_and_each_ends_at_the_rest_of_its_values(String json) throws Exception {
-        HouseFile house = HouseFile.read(Optional.empty(), Optional.empty());
+        HouseFile house = HouseFile.demo();
         Graphic read = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         Graphic graphic = read.withFrame(read.frame().of(house.safe(), house.wholePixels()));
         int moving = 0;

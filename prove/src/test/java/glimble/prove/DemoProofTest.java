@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.HouseFile;
 import glimble.formats.Starts;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -16,7 +17,6 @@ import glimble.typeset.JdkTypesetter;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeMap;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -52,7 +52,7 @@ class DemoProofTest {
     @ParameterizedTest
     @MethodSource("demos")
     void nothing_is_found_whatever_is_filled_in(String json) throws Exception {
-        HouseFile house = HouseFile.read(Optional.empty(), Optional.empty());
+        HouseFile house = HouseFile.demo();
         Graphic read = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         Graphic graphic = read.withFrame(read.frame().of(house.safe(), house.wholePixels()));
         List<Filling> fillings = new ArrayList<>(Fillings.of(graphic, TYPESETTER, house.pictures()));

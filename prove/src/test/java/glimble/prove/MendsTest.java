@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import glimble.budget.Budget;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.HouseFile;
 import glimble.graphic.Graphic;
 import glimble.mend.Mend;
 import glimble.mend.Mender;
@@ -16,7 +17,6 @@ import glimble.proof.Findings;
 import glimble.proof.Prover;
 import glimble.typeset.JdkTypesetter;
 import java.util.List;
-import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** That what is offered as a mend is one: proved anew, with every filling. */
@@ -24,7 +24,7 @@ class MendsTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
 
     private static HouseFile house() throws Exception {
-        return HouseFile.read(Optional.empty(), Optional.empty());
+        return HouseFile.demo();
     }
 
     private static Graphic graphic(String json) throws Exception {

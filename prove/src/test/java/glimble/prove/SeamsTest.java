@@ -7,6 +7,8 @@ import glimble.edit.Coloured;
 import glimble.edit.Rescale;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.HouseFile;
+import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.paint.ReelPainter;
@@ -36,7 +38,7 @@ class SeamsTest {
     @ParameterizedTest
     @MethodSource("names")
     void the_pictures_are_equal_where_phases_meet(String name) throws Exception {
-        HouseFile house = HouseFile.read(Optional.empty(), Optional.empty());
+        HouseFile house = HouseFile.demo();
         Graphic whole = GraphicJson.read(DemoGraphics.named(name), TYPESETTER.fonts())
                 .graphic()
                 .orElseThrow();
@@ -54,7 +56,10 @@ class SeamsTest {
                     .graphic();
             Reel reel = ReelMaker.make(played, filling.values(), TYPESETTER, house.pictures())
                     .reel();
-            ReelPainter painter = new ReelPainter(reel, TYPESETTER, house.source());
+            ReelPainter painter = new ReelPainter(
+                    reel,
+                    TYPESETTER,
+                    key -> Optional.ofNullable(house.files().get(key)).map(PictureFile::bytes));
             int[] rest = pixels(painter.paint(PhaseName.IN, reel.in()));
             assertSame(filling, "first of loop", rest, pixels(painter.paint(PhaseName.LOOP, 0)));
             assertSame(filling, "last of loop", rest, pixels(painter.paint(PhaseName.LOOP, reel.loop())));

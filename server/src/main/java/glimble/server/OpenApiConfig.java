@@ -26,6 +26,7 @@ class OpenApiConfig {
             Map.entry("ReelsAnswer", List.of("design", "seen")),
             Map.entry("FindingAnswer", List.of("reduced", "accepted")),
             Map.entry("NamesAnswer", List.of("csv")),
+            Map.entry("NamesRequest", List.of("csv", "file")),
             Map.entry("ProofAnswer", List.of("left", "why")),
             Map.entry("ChangesRequest", List.of("seenAs", "played", "dials")),
             Map.entry("SpareRequest", List.of("dials")),

@@ -4,12 +4,14 @@ import static glimble.server.Application.body;
 import static glimble.server.Application.json;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import glimble.formats.DemoGraphics;
 import java.io.ByteArrayInputStream;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -96,6 +98,44 @@ class HandoversApiIT {
     }
 
     @Test
+    void what_is_filled_in_is_one_table_and_what_is_not_spoken_has_no_captions() throws Exception {
+        ObjectNode asked = withRow(withRow(asked("Flyer bar", "table"), "Oona \"O\" Varga"), "Wu");
+        JsonNode made = body(post("/api/handovers", asked));
+        assertThat(made.get("file").asString()).isEqualTo("flyer-bar.csv");
+        told(made.get("id").longValue());
+        assertThat(new String(file(made.get("id").longValue()).body(), StandardCharsets.UTF_8))
+                .isEqualTo(
+                        "cue,Name,Role\r\n\"Oona \"\"O\"\" Varga\",\"Oona \"\"O\"\" Varga\",Flyer\r\nWu,Wu,Flyer\r\n");
+        HttpResponse<String> refused = post("/api/handovers", withRow(asked("Flyer bar", "captions"), "Wu"));
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("$.form", "none of its texts shows a field of spoken words");
+    }
+
+    @Test
+    void what_a_proof_found_is_told_once_it_is_done() throws Exception {
+        ObjectNode faulty = (ObjectNode) Application.JSON.readTree(DemoGraphics.faulty());
+        faulty.put("name", "Faulty strap");
+        HttpResponse<String> added = post("/api/graphics", json().set("document", faulty));
+        assertThat(added.statusCode()).as(added.body()).isEqualTo(201);
+        ObjectNode asked = asked("Faulty strap", "findings");
+        HttpResponse<String> answer = post("/api/handovers", asked);
+        assertThat(answer.statusCode()).isEqualTo(422);
+        assertThat(answer.body()).contains("is not proved to its end");
+        for (int i = 0; i < 600 && answer.statusCode() != 201; i++) {
+            LockSupport.parkNanos(200_000_000);
+            answer = post("/api/handovers", asked);
+        }
+        JsonNode made = body(answer);
+        told(made.get("id").longValue());
+        String csv = new String(file(made.get("id").longValue()).body(), StandardCharsets.UTF_8);
+        assertThat(csv)
+                .startsWith("check,part,other")
+                .contains("contrast,message")
+                .contains("late,message");
+        APP.send(APP.json("/api/graphics/" + made.get("graphic").longValue()).DELETE());
+    }
+
+    @Test
     void a_picture_of_a_row_is_the_size_of_the_raster() throws Exception {
         ObjectNode asked = withRow(asked("Flyer bar", "png"), "Oona Varga").put("ground", "#2A2340");
         JsonNode made = body(post("/api/handovers", asked));
@@ -132,7 +172,7 @@ class HandoversApiIT {
 
     @Test
     void what_may_not_be_asked_is_refused_at_its_place() throws Exception {
-        assertRefused(asked("Flyer bar", "film"), "$.form", "must be one of package, page, bundle, png");
+        assertRefused(asked("Flyer bar", "film"), "$.form", "must be one of package, page, bundle, findings");
         assertRefused(asked("Flyer bar", "png"), "$.rows", "is missing");
         ObjectNode nobody = asked("Flyer bar", "png");
         nobody.withArray("/rows").addObject().put("name", "").putObject("values");

@@ -2,7 +2,7 @@ package glimble.formats.tables;
 
 /** Why something is no table, for people, with a way out. */
 public final class BadTable extends Exception {
-    BadTable(String sentence) {
+    public BadTable(String sentence) {
         super(sentence);
     }
 }

@@ -112,7 +112,8 @@ public record Table(List<String> columns, List<TableRow> rows) {
         return lines;
     }
 
-    private static String text(byte[] file) throws BadTable {
+    /** @throws BadTable if it is neither UTF-8 nor UTF-16 */
+    public static String text(byte[] file) throws BadTable {
         try {
             return encoding(file)
                     .newDecoder()

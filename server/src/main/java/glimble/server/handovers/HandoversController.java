@@ -2,6 +2,7 @@ package glimble.server.handovers;
 
 import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
+import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
 import glimble.graphic.Rate;
@@ -11,9 +12,12 @@ import glimble.handover.Form;
 import glimble.handover.HandOver;
 import glimble.handover.Handed;
 import glimble.handover.Rates;
+import glimble.prove.ProofRun;
+import glimble.reel.SpokenLines;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
+import glimble.server.proofs.KeptProofs;
 import glimble.typeset.JdkTypesetter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
@@ -41,6 +45,7 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 /** Graphics handed over in open formats: asked for, watched, stopped and fetched. */
 @RestController
 class HandoversController {
+    /** Files of one job at most. */
     private static final int ROWS = 500;
 
     private final Handovers handovers;
@@ -49,6 +54,7 @@ class HandoversController {
     private final ValuesReader values;
     private final JdkTypesetter typesetter;
     private final HandoverWatch watch;
+    private final KeptProofs proofs;
 
     HandoversController(
             Handovers handovers,
@@ -56,8 +62,10 @@ class HandoversController {
             Designs designs,
             ValuesReader values,
             JdkTypesetter typesetter,
-            HandoverWatch watch) {
+            HandoverWatch watch,
+            KeptProofs proofs) {
         this.watch = watch;
+        this.proofs = proofs;
         this.handovers = handovers;
         this.reader = reader;
         this.designs = designs;
@@ -68,8 +76,9 @@ class HandoversController {
     /**
      * @param graphic id
      * @param revision missing for the current one
-     * @param form {@code package}, {@code page}, {@code png}, {@code svg}, {@code frames}, {@code mov}, {@code prores} or {@code webm}
-     * @param rows a file for each, of a form that is of one filling; of no account for any other
+     * @param form {@code package}, {@code page}, {@code bundle}, {@code findings}, {@code table}, {@code captions}, {@code png}, {@code svg},
+     *     {@code lottie}, {@code frames}, {@code mov}, {@code prores} or {@code webm}
+     * @param rows of a form that is of fillings, a file for each, or of a table a row; of no account for any other
      * @param frame of the whole graphic, of a picture of one; missing for where it rests
      * @param ground colour that is laid under frames, {@code #RRGGBB}; missing for none
      * @param allFonts whether fonts for every script go with it; missing for no
@@ -110,14 +119,26 @@ class HandoversController {
         Graphic designed = designs.of(request.graphic(), revision);
         Asked asked = new Asked(
                 form,
-                form.isFilled() ? rows(request, designed) : List.of(),
+                form.isFilled() ? rows(request, form.isTogether() ? Table.MOST : ROWS, designed) : List.of(),
                 request.frame() == null ? -1 : request.frame(),
                 ground(request.ground()),
                 Boolean.TRUE.equals(request.allFonts()),
                 width(request.width()),
                 rate(request.rate()));
         Handed handed = reader.of(request.graphic(), revision);
+        if (form == Form.CAPTIONS && !SpokenLines.has(designed)) {
+            throw new Refused("$.form", "has nothing to say: none of its texts shows a field of spoken words");
+        }
+        if (form == Form.FINDINGS) handed = handed.proved(proof(request.graphic(), revision));
         return handovers.ask(request.graphic(), revision, handed, asked);
+    }
+
+    private ProofRun.Standing proof(long graphic, int revision) {
+        return proofs.of(graphic, revision)
+                .orElseThrow(() -> new Refused(
+                        "$.form",
+                        "has to wait: revision " + revision
+                                + " is not proved to its end. See to its proof, and ask again once it is done"));
     }
 
     /** What a form does not carry, before it is made. */
@@ -159,12 +180,12 @@ class HandoversController {
         });
     }
 
-    private List<Asked.Filling> rows(HandoverRequest request, Graphic designed) {
+    private List<Asked.Filling> rows(HandoverRequest request, int most, Graphic designed) {
         List<HandoverRow> rows = request.rows();
         if (rows == null || rows.isEmpty())
             throw new Refused("$.rows", "is missing; send a list with what is filled in");
-        if (rows.size() > ROWS) {
-            throw new Refused("$.rows", "has " + rows.size() + " entries; at most " + ROWS + " are allowed");
+        if (rows.size() > most) {
+            throw new Refused("$.rows", "has " + rows.size() + " entries; at most " + most + " are allowed");
         }
         List<Asked.Filling> fillings = new ArrayList<>();
         for (int i = 0; i < rows.size(); i++) fillings.add(filling(rows.get(i), "$.rows[" + i + "]", designed));

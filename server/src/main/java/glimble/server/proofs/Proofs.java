@@ -1,6 +1,7 @@
 package glimble.server.proofs;
 
 import glimble.formats.GraphicJson;
+import glimble.formats.tables.BadTable;
 import glimble.graphic.Graphic;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
@@ -104,7 +105,7 @@ class Proofs {
     private static List<Filling> named(String csv, Graphic graphic) {
         try {
             return NamesTable.read(csv, graphic);
-        } catch (NamesTable.BadTable e) {
+        } catch (BadTable e) {
             return List.of();
         }
     }
@@ -217,7 +218,7 @@ class Proofs {
             int rows = NamesTable.read(csv, graphic(store.find(graphic))).size();
             mapper.keepNames(graphic, csv, clock.instant());
             return rows;
-        } catch (NamesTable.BadTable e) {
+        } catch (BadTable e) {
             throw new Refused("$.csv", e.getMessage());
         }
     }

@@ -1,7 +1,10 @@
 package glimble.server.proofs;
 
+import glimble.formats.tables.BadTable;
+import glimble.formats.tables.Table;
 import glimble.graphic.Check;
 import glimble.server.problems.Refused;
+import glimble.server.tables.SentTable;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -125,8 +128,13 @@ class ProofsController {
                 .body(sheets.of(id, revision));
     }
 
-    /** @param csv a heading row with fields, then a row for each filling */
-    record NamesRequest(String csv) {}
+    /**
+     * A heading row with fields, then a row for each filling. One of both.
+     *
+     * @param csv as text
+     * @param file its bytes in Base64, in UTF-8 or UTF-16
+     */
+    record NamesRequest(String csv, String file) {}
 
     /** @param csv missing if there is none */
     record NamesAnswer(Optional<String> csv) {}
@@ -141,11 +149,20 @@ class ProofsController {
 
     @PutMapping("/api/graphics/{id}/names")
     NamesTaken keepNames(@PathVariable long id, @RequestBody NamesRequest request) {
-        if (request.csv() == null) throw new Refused("$.csv", "is missing; send the table as CSV");
-        if (request.csv().length() > LONGEST_TABLE) {
+        String csv = request.file() != null ? text(request.file()) : request.csv();
+        if (csv == null) throw new Refused("$.csv", "is missing; send the table as CSV");
+        if (csv.length() > LONGEST_TABLE) {
             throw new Refused("$.csv", "has more than " + LONGEST_TABLE + " characters; send fewer rows");
         }
-        return new NamesTaken(proofs.keepNames(id, request.csv()));
+        return new NamesTaken(proofs.keepNames(id, csv));
+    }
+
+    private static String text(String file) {
+        try {
+            return Table.text(SentTable.bytes(file));
+        } catch (BadTable e) {
+            throw new Refused("$.file", "cannot be taken: " + e.getMessage());
+        }
     }
 
     @DeleteMapping("/api/graphics/{id}/names")

@@ -3,7 +3,6 @@ package glimble.server.tables;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.server.problems.Refused;
-import java.util.Base64;
 import java.util.List;
 import org.springframework.web.bind.annotation.PostMapping;
 import org.springframework.web.bind.annotation.RequestBody;
@@ -27,18 +26,11 @@ class TablesController {
     @PostMapping("/api/tables")
     TableAnswer read(@RequestBody TableRequest request) {
         try {
-            Table table = request.file() != null ? Table.read(bytes(request.file())) : Table.read(text(request));
+            Table table =
+                    request.file() != null ? Table.read(SentTable.bytes(request.file())) : Table.read(text(request));
             return new TableAnswer(table.columns(), table.rows());
         } catch (BadTable e) {
             throw new Refused(request.file() != null ? "$.file" : "$.text", "cannot be taken: " + e.getMessage());
-        }
-    }
-
-    private static byte[] bytes(String file) {
-        try {
-            return Base64.getDecoder().decode(file);
-        } catch (IllegalArgumentException e) {
-            throw new Refused("$.file", "must be Base64 (RFC 4648)");
         }
     }
 

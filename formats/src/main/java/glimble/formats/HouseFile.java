@@ -1,16 +1,14 @@
-package glimble.prove;
+package glimble.formats;
 
-import glimble.formats.DemoGraphics;
 import glimble.formats.pictures.BadPicture;
 import glimble.formats.pictures.PictureFile;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
-import glimble.paint.PictureSource;
 import glimble.rest.Pictures;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -21,6 +19,15 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** What a graphic needs of a house, from files: palette, safe areas and how edges stand from its JSON, pictures from a folder. */
 public record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> files) {
+
+    /** The demo's. */
+    public static HouseFile demo() {
+        try {
+            return read(Optional.empty(), Optional.empty());
+        } catch (IOException | BadPicture e) {
+            throw new IllegalStateException("the demo's house cannot be read", e);
+        }
+    }
 
     /**
      * @param json as the server answers {@code GET /api/house}; empty for the demo's
@@ -44,7 +51,7 @@ public record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Ma
     }
 
     private static Map<String, PictureFile> files(Optional<Path> folder) throws IOException, BadPicture {
-        Map<String, byte[]> contents = new HashMap<>();
+        Map<String, byte[]> contents = new LinkedHashMap<>();
         if (folder.isEmpty()) contents.putAll(DemoGraphics.pictures());
         else {
             try (Stream<Path> listed = Files.list(folder.get())) {
@@ -52,7 +59,7 @@ public record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Ma
                 for (Path path : paths) contents.put(key(path), Files.readAllBytes(path));
             }
         }
-        Map<String, PictureFile> files = new HashMap<>();
+        Map<String, PictureFile> files = new LinkedHashMap<>();
         for (Map.Entry<String, byte[]> content : contents.entrySet()) {
             files.put(content.getKey(), PictureFile.read(content.getValue()));
         }
@@ -66,11 +73,8 @@ public record HouseFile(Palette palette, SafeAreas safe, boolean wholePixels, Ma
         return (dot > 0 ? name.substring(0, dot) : name).replace('-', ' ');
     }
 
-    Pictures pictures() {
+    /** How large they are. */
+    public Pictures pictures() {
         return key -> Optional.ofNullable(files.get(key)).map(file -> new Pictures.Extent(file.width(), file.height()));
-    }
-
-    PictureSource source() {
-        return key -> Optional.ofNullable(files.get(key)).map(PictureFile::bytes);
     }
 }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import glimble.edit.Rescale;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
+import glimble.formats.tables.Table;
 import glimble.graphic.Check;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
@@ -18,46 +19,16 @@ import glimble.rest.Pictures;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
-import java.io.ByteArrayOutputStream;
-import java.io.IOException;
-import java.io.PrintStream;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
-import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.atomic.AtomicInteger;
 import javax.imageio.ImageIO;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.junit.jupiter.api.io.TempDir;
 
-class ProveTest {
+/** Proofs run side by side, with tables of names, and told as a page or a table. */
+class ProofRunTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
-
-    @TempDir
-    Path folder;
-
-    private final ByteArrayOutputStream bytes = new ByteArrayOutputStream();
-    private Path strap;
-    private Path faulty;
-
-    @BeforeEach
-    void write() throws IOException {
-        strap = Files.writeString(folder.resolve("strap.json"), DemoGraphics.named("wind-strap"));
-        faulty = Files.writeString(folder.resolve("faulty.json"), DemoGraphics.faulty());
-    }
-
-    private int prove(Object... arguments) {
-        List<String> words = new ArrayList<>();
-        for (Object argument : arguments) words.add(argument.toString());
-        return Prove.run(words, new PrintStream(bytes, true, StandardCharsets.UTF_8));
-    }
-
-    private String printed() {
-        return bytes.toString(StandardCharsets.UTF_8);
-    }
 
     private static Graphic graphic(String json) {
         return GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
@@ -69,50 +40,6 @@ class ProveTest {
             fillings.add(new Filling("trial " + i, Map.of("tag", "T" + i % 10, "message", "Message " + i)));
         }
         return fillings;
-    }
-
-    @Test
-    void a_sound_graphic_ends_with_nothing_found() {
-        assertThat(prove(strap)).as(printed()).isZero();
-        assertThat(printed()).contains("Wind strap: proved for ").contains(" fillings, 0 findings");
-    }
-
-    @Test
-    void the_five_faults_of_the_second_revision_are_each_found_and_make_it_end_otherwise() throws IOException {
-        Path page = folder.resolve("sheet.html");
-        assertThat(prove(faulty, "--sheet", page)).isEqualTo(1);
-        assertThat(printed())
-                .contains("box · message: its letters come within")
-                .contains("ends · tag plate: it is seen on the first frame")
-                .contains("late · message: its letters are seen for")
-                .contains("cases · no case answers")
-                .contains("contrast · message: its letters stand out by")
-                .contains("to mend: ");
-        String html = Files.readString(page);
-        assertThat(html).contains("<h1>Proof of Wind strap</h1>").contains("data:image/png;base64,");
-        assertThat(html).doesNotContain("http://").doesNotContain("https://").doesNotContain("<script");
-    }
-
-    @Test
-    void a_table_of_names_is_proved_too() throws IOException {
-        Path names = Files.writeString(
-                folder.resolve("names.csv"), "Tag,Message\nNEXT,\"Gusts, again\"\nHOLD,Ștefan Ițcu\n");
-        assertThat(prove(strap, names)).isZero();
-        Path wrong = Files.writeString(folder.resolve("wrong.csv"), "a,b\n1,2\n");
-        assertThat(prove(strap, wrong)).isEqualTo(2);
-        assertThat(printed()).contains("The first row names no field; it should name some of tag, message.");
-    }
-
-    @Test
-    void what_cannot_be_run_says_why() throws IOException {
-        assertThat(prove()).isEqualTo(2);
-        assertThat(printed()).contains("Missing required parameter", "Usage: prove");
-        assertThat(prove(Files.writeString(folder.resolve("no.json"), "{"))).isEqualTo(2);
-        assertThat(printed()).contains("This is no JSON");
-        Path wrong = folder.resolve("bad.json");
-        Files.writeString(wrong, DemoGraphics.named("wind-strap").replace("\"in\": \"tag only\"", "\"in\": \"none\""));
-        assertThat(prove(wrong)).isEqualTo(2);
-        assertThat(printed()).contains("$.cases[1].in there is no variant 'none' of in");
     }
 
     @Test
@@ -129,11 +56,13 @@ class ProveTest {
         assertThatThrownBy(() -> NamesTable.read("", bar)).hasMessageContaining("empty");
         assertThatThrownBy(() -> NamesTable.read("name\n", bar)).hasMessageContaining("no names below");
         assertThatThrownBy(() -> NamesTable.read("name\n\"open", bar))
-                .hasMessageContaining("no CSV")
-                .hasMessageContaining("row 2")
+                .hasMessageContaining("cannot be read after the row in line 1")
                 .hasMessageNotContaining("Exception");
+        assertThat(NamesTable.read("role;name\r\n\r\nFlyer;\"Wu\nOona\"\r\n", bar))
+                .singleElement()
+                .satisfies(filling -> assertThat(filling.values()).containsEntry("name", "Wu\nOona"));
         assertThatThrownBy(() -> NamesTable.read("name\n" + "W".repeat(2_001), bar))
-                .hasMessageContaining("Row 2 has more than 2000 characters for 'name'");
+                .hasMessageContaining("Line 2 has more than 2000 characters for 'name'");
     }
 
     @Test
@@ -199,6 +128,26 @@ class ProveTest {
                 .contains("&lt;script&gt;")
                 .doesNotContain("<script>")
                 .doesNotContain("<i>");
+    }
+
+    @Test
+    void a_table_has_a_row_for_each_finding_whatever_letters_are_in_it() throws Exception {
+        Graphic graphic = graphic(DemoGraphics.faulty());
+        Prover prover = new Prover(graphic, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
+        List<Filling> fillings = List.of(new Filling("sly", Map.of("tag", "", "message", "\"so,\nsaid; she\"")));
+        ProofRun.Standing standing = new ProofRun(prover, fillings).run();
+        Table table = Table.read(FindingsTable.csv(standing));
+        assertThat(table.rows()).hasSameSizeAs(standing.findings()).isNotEmpty();
+        for (int i = 0; i < table.rows().size(); i++) {
+            Finding finding = standing.findings().get(i);
+            List<String> cells = table.rows().get(i).cells();
+            assertThat(cells).hasSameSizeAs(table.columns());
+            assertThat(cells.get(0)).isEqualTo(finding.worst().check().word());
+            assertThat(Double.parseDouble(cells.get(5)))
+                    .isEqualTo(finding.worst().measured());
+            assertThat(cells)
+                    .contains(finding.worst().sentence(), finding.worst().mend());
+        }
     }
 
     @Test
