@@ -3,7 +3,7 @@ import type { Reel } from '../api/types';
 import { drawReel } from '../player/draw';
 import { keepOutline, outline } from '../player/outlines';
 import { keepPicture, pictureImage } from '../player/pictures';
-import type { Design } from './design';
+import type { Design, DesignFont } from './design';
 import { FontMissing, type DesignFace } from './fonts';
 import { Texts } from './texts';
 
@@ -11,10 +11,33 @@ import { Texts } from './texts';
 const shared = new WeakMap<Design, Texts>();
 const coming = new WeakMap<DesignFace, Promise<void>>();
 
-async function file(at: string): Promise<ArrayBuffer> {
+async function file(at: URL): Promise<ArrayBuffer> {
   const response = await fetch(at);
-  if (!response.ok) throw new Error(`${at} cannot be had: the answer was ${response.status}`);
+  if (!response.ok) throw new Error(`${at.href} cannot be had: the answer was ${response.status}`);
   return response.arrayBuffer();
+}
+
+function font(face: DesignFace, at: URL): Promise<void> {
+  const known = coming.get(face);
+  if (known) return known;
+  const comes = file(at).then((content) => face.take(content));
+  coming.set(face, comes);
+  comes.catch(() => coming.delete(face));
+  return comes;
+}
+
+/** What texts are set in is needed at once, what they fall back to only for some letters. */
+function named({ document, fonts }: Design): DesignFont[] {
+  const text = JSON.stringify(document);
+  return fonts.filter(({ id }) => text.includes(`"${id}"`));
+}
+
+async function picture(key: string, at: URL): Promise<void> {
+  if (pictureImage(key)) return;
+  const image = new Image();
+  image.src = at.href;
+  await image.decode();
+  keepPicture(key, image);
 }
 
 /** A design that is filled and shown: the same pictures as in the application, worked out here. */
@@ -39,17 +62,15 @@ export class Show {
   static async open(design: Design, base: string): Promise<Show> {
     let texts = shared.get(design);
     if (!texts) shared.set(design, (texts = new Texts(design)));
-    const show = new Show(design, base, texts, open(design, texts));
-    await Promise.all(Object.entries(design.pictures).map(([key, { at }]) => show.#picture(key, at)));
-    return show;
-  }
-
-  async #picture(key: string, at: string): Promise<void> {
-    if (pictureImage(key)) return;
-    const image = new Image();
-    image.src = new URL(at, this.#base).href;
-    await image.decode();
-    keepPicture(key, image);
+    const files = Promise.all([
+      ...Object.entries(design.pictures).map(([key, { at }]) => picture(key, new URL(at, base))),
+      ...named(design).map(({ id, at }) => font(texts.face(id), new URL(at, base))),
+    ]);
+    // They come while the document is read; if that fails, what comes of them is of no account.
+    files.catch(() => undefined);
+    const stage = open(design, texts);
+    await files;
+    return new Show(design, base, texts, stage);
   }
 
   /** Does something with the stage, as often as it takes until all fonts it needs are there. What it throws otherwise is thrown. */
@@ -59,19 +80,10 @@ export class Show {
         return work(this.stage);
       } catch (error) {
         if (!(error instanceof FontMissing)) throw error;
-        await this.#font(error.font.id, error.font.at);
+        const { id, at } = error.font;
+        await font(this.#texts.face(id), new URL(at, this.#base));
       }
     }
-  }
-
-  #font(id: string, at: string): Promise<void> {
-    const face = this.#texts.face(id);
-    const known = coming.get(face);
-    if (known) return known;
-    const comes = file(new URL(at, this.#base).href).then((content) => face.take(content));
-    coming.set(face, comes);
-    comes.catch(() => coming.delete(face));
-    return comes;
   }
 
   /** Forgets what was done. */

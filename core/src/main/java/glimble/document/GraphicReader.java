@@ -50,6 +50,13 @@ public final class GraphicReader {
         return problems.isEmpty() ? Reading.of(graphic) : Reading.refused(problems);
     }
 
+    /** The same of a document that was written from a graphic: what its dials may be set to is known to be sound. */
+    public static Reading readWritten(Tree tree, Set<String> fonts) {
+        List<Problem> problems = new ArrayList<>();
+        List<Dial> dials = DialReader.dials(new Spot(tree, "$", problems));
+        return problems.isEmpty() ? read(tree, dials, problems, fonts) : Reading.refused(problems);
+    }
+
     /** The same whatever its dials are. */
     static Reading readPlain(Tree tree, Set<String> fonts) {
         return read(tree, List.of(), new ArrayList<>(), fonts);

@@ -111,13 +111,22 @@ final class Spot {
     /** A name other things refer to: letters, digits, spaces and dashes, at most {@link Limits#KEY} of them. */
     String key() {
         String key = text(Limits.KEY);
-        boolean sound = !key.isBlank()
-                && key.equals(key.strip())
-                && key.chars().allMatch(c -> Character.isLetterOrDigit(c) || c == ' ' || c == '-');
-        if (!sound && tree instanceof Tree.Text) {
+        if (!isName(key) && tree instanceof Tree.Text) {
             problem("must be a name of letters, digits, spaces and dashes, at most " + Limits.KEY + " characters");
         }
         return key;
+    }
+
+    private static boolean isName(String key) {
+        for (int i = 0; i < key.length(); i++) if (!isOfName(key.charAt(i))) return false;
+        return !key.isBlank() && key.equals(key.strip());
+    }
+
+    /** What nearly all names are made of is known without the tables of Unicode, which take their time to load in a browser. */
+    private static boolean isOfName(char c) {
+        if (c < 128)
+            return c >= 'a' && c <= 'z' || c >= 'A' && c <= 'Z' || c >= '0' && c <= '9' || c == ' ' || c == '-';
+        return Character.isLetterOrDigit(c);
     }
 
     double number(String name, double least, double most) {

@@ -22,10 +22,19 @@ public final class Members {
         }
     }
 
+    /** Whether a part is another one, or within it. */
+    public boolean holds(String key, String part) {
+        if (key.equals(part)) return true;
+        for (String member : parts.getOrDefault(key, List.of())) if (holds(member, part)) return true;
+        return false;
+    }
+
     /** Keys of the part and of all parts within it. */
     public List<String> of(String key) {
+        List<String> within = parts.get(key);
+        if (within == null) return List.of(key);
         List<String> all = new ArrayList<>(List.of(key));
-        for (String member : parts.getOrDefault(key, List.of())) all.addAll(of(member));
+        for (String member : within) all.addAll(of(member));
         return all;
     }
 }

@@ -27,7 +27,7 @@ public final class MoveOrder {
     private final Members members;
     private final Predicate<Move> gone;
     private final ToIntFunction<Move> length;
-    private final Map<String, Map<Object, Integer>> delays = new HashMap<>();
+    private final Map<String, Map<Cause, Integer>> delays = new HashMap<>();
     private final Map<String, Integer> starts = new HashMap<>();
     private final Map<String, Start> closed = new HashMap<>();
 
@@ -71,20 +71,26 @@ public final class MoveOrder {
         return starts;
     }
 
+    /** What delays parts: the first delay or stagger of its kind, and of a stagger for which of its parts. */
+    private record Cause(boolean staggers, int index, String part) {}
+
     private void delay(Timing timing, Predicate<String> absent) {
-        for (Timing.Delay delay : timing.delays()) delay(delay.part(), delay, delay.frames());
+        for (Timing.Delay delay : timing.delays()) {
+            delay(delay.part(), new Cause(false, timing.delays().indexOf(delay), delay.part()), delay.frames());
+        }
         for (Timing.Stagger stagger : timing.staggers()) {
+            int index = timing.staggers().indexOf(stagger);
             int present = 0;
             for (String part : stagger.parts()) {
                 // One that is not there takes no time.
                 if (members.of(part).stream().allMatch(absent)) continue;
-                delay(part, List.of(stagger, part), present * stagger.by());
+                delay(part, new Cause(true, index, part), present * stagger.by());
                 present++;
             }
         }
     }
 
-    private void delay(String part, Object cause, int frames) {
+    private void delay(String part, Cause cause, int frames) {
         for (String member : members.of(part)) {
             delays.computeIfAbsent(member, none -> new LinkedHashMap<>()).put(cause, frames);
         }
@@ -96,20 +102,20 @@ public final class MoveOrder {
         Start start = closedUp(move);
         List<Move> waited = waited(start);
         int frame = frame(start, waited);
-        Set<Object> counted = new HashSet<>(causes(move));
+        Set<Cause> counted = new HashSet<>(causes(move));
         // What delays the one that is waited for as well has its effect through it.
-        for (Object cause : causes(move)) {
+        for (Cause cause : causes(move)) {
             boolean already = !waited.isEmpty()
                     && waited.stream().allMatch(other -> causes(other).contains(cause));
             if (already) counted.remove(cause);
         }
-        for (Object cause : counted) frame += delays.get(move.part()).get(cause);
+        for (Cause cause : counted) frame += delays.get(move.part()).get(cause);
         int begins = Math.max(0, frame);
         starts.put(move.key(), begins);
         return begins;
     }
 
-    private Set<Object> causes(Move move) {
+    private Set<Cause> causes(Move move) {
         return delays.getOrDefault(move.part(), Map.of()).keySet();
     }
 
@@ -161,7 +167,9 @@ public final class MoveOrder {
 
     /** The moves of present parts that a start waits for. */
     private List<Move> waited(Start start) {
-        return named(start).stream().filter(gone.negate()).toList();
+        List<Move> waited = new ArrayList<>();
+        for (Move move : named(start)) if (!gone.test(move)) waited.add(move);
+        return waited;
     }
 
     /** The moves that a start names, of absent parts too. */
@@ -170,8 +178,9 @@ public final class MoveOrder {
         if (move.isPresent()) return List.of(moves.get(move.get()));
         Optional<String> part = waitsForPart(start);
         if (part.isEmpty()) return List.of();
-        List<String> parts = members.of(part.get());
-        return all.stream().filter(other -> parts.contains(other.part())).toList();
+        List<Move> named = new ArrayList<>();
+        for (Move other : all) if (members.holds(part.get(), other.part())) named.add(other);
+        return named;
     }
 
     /** The key of the move that a start waits for; empty if it waits for none or for a part. */

@@ -86,7 +86,7 @@ public record Steps(Map<String, Integer> starts, List<Point> points) {
         int start = starts.get(move.key());
         int after = 0;
         for (int step = 0; step < wanted.size(); step++) {
-            if (members.of(wanted.get(step).part()).contains(move.part())) return step + 1;
+            if (members.holds(wanted.get(step).part(), move.part())) return step + 1;
             if (start >= wanted.get(step).frame()) after = step + 1;
         }
         return after;

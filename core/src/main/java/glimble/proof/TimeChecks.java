@@ -66,8 +66,7 @@ final class TimeChecks {
         for (Step step : judged.graphic.in().steps()) {
             if (!judged.rest.isPresent(step.part())) continue;
             boolean moves = judged.graphic.in().moves().stream()
-                    .anyMatch(move ->
-                            members.of(step.part()).contains(move.part()) && judged.rest.isPresent(move.part()));
+                    .anyMatch(move -> members.holds(step.part(), move.part()) && judged.rest.isPresent(move.part()));
             if (!moves) empty(step.part(), judged.reel.in());
         }
     }

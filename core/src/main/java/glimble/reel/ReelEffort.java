@@ -280,8 +280,8 @@ public final class ReelEffort {
     static Effort tracked(String part, Channel channel, PhaseName phase, long frames, long moves) {
         return new Effort(
                 frames * moves * STEPS_PER_VALUE,
-                part + " changes its " + channel.word() + " over " + frames + " frames of " + phase.word() + " in "
-                        + moves + " moves; make them fewer or shorter");
+                () -> part + " changes its " + channel.word() + " over " + frames + " frames of " + phase.word()
+                        + " in " + moves + " moves; make them fewer or shorter");
     }
 
     /**
@@ -295,7 +295,7 @@ public final class ReelEffort {
         long values = frames + 1 + letters * (each ? frames + 2 : 2);
         return new Effort(
                 values * STEPS_PER_VALUE,
-                "the letters of " + move.part() + " move one by one in " + phase.word()
+                () -> "the letters of " + move.part() + " move one by one in " + phase.word()
                         + "; shorten the text, the move, or its scatter");
     }
 }

@@ -1,7 +1,8 @@
 package glimble.rest;
 
+import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
-import java.util.stream.Stream;
 
 /**
  * How a number came about, as a tree: the value is what {@code how} makes of the values of its terms.
@@ -48,10 +49,12 @@ public record Reckoning(String what, double value, How how, List<Reckoning> term
     /** Terms of nothing are left out, unless all are nothing. */
     public static Reckoning sum(String what, Reckoning... terms) {
         double value = 0;
-        for (Reckoning term : terms) value += term.value;
-        List<Reckoning> telling =
-                Stream.of(terms).filter(term -> term.value != 0).toList();
-        return new Reckoning(what, value, How.SUM, telling);
+        List<Reckoning> telling = new ArrayList<>(terms.length);
+        for (Reckoning term : terms) {
+            value += term.value;
+            if (term.value != 0) telling.add(term);
+        }
+        return new Reckoning(what, value, How.SUM, Collections.unmodifiableList(telling));
     }
 
     public static Reckoning longest(String what, List<Reckoning> terms) {

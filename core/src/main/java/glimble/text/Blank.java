@@ -50,6 +50,8 @@ public final class Blank {
     }
 
     private static boolean showsNothing(int point) {
+        // Of plain letters it is known without the tables of Unicode, which take their time to load in a browser.
+        if (point < 0x7F) return point <= ' ';
         return Character.isWhitespace(point)
                 || Character.isSpaceChar(point)
                 || Character.isISOControl(point)

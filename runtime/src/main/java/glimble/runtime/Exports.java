@@ -28,7 +28,7 @@ public final class Exports {
     @JSExport
     public static Stage open(JSObject design, Texts texts) {
         JsTypesetter typesetter = new JsTypesetter(texts);
-        Reading reading = GraphicReader.read(JsTree.from(Js.get(design, "document")), typesetter.fonts());
+        Reading reading = GraphicReader.readWritten(JsTree.from(Js.get(design, "document")), typesetter.fonts());
         Graphic read = reading.graphic()
                 .orElseThrow(() -> new IllegalArgumentException(
                         reading.problems().stream().map(Problem::toString).collect(Collectors.joining("\n"))));
