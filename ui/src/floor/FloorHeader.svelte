@@ -101,7 +101,11 @@
   }
 
   .title {
+    flex: 0 1 auto;
+    min-width: 60px;
+    overflow: hidden;
     padding-left: 18px;
+    text-overflow: ellipsis;
     white-space: nowrap;
     font-size: 14px;
     font-weight: 650;

@@ -6,6 +6,9 @@ import glimble.graphic.Part;
 import glimble.graphic.TextPart;
 import glimble.typeset.HouseFont;
 import glimble.typeset.JdkTypesetter;
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -13,9 +16,19 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 
-/** Which fonts of a house go along with a graphic, as far as their licences let them. */
+/** Which fonts go along with a graphic, as far as their licences let them, and what those say. */
 final class Carriage {
+    /** Far larger than all others together; for letters that only some need. */
+    private static final List<String> LARGE = List.of("noto-sans-sc-400", "noto-emoji-400");
+
     private Carriage() {}
+
+    /** @param all whether those for Chinese and for pictographs go with it too */
+    static Set<String> fonts(Graphic designed, JdkTypesetter typesetter, boolean all) {
+        Set<String> fonts = fonts(designed, typesetter);
+        if (!all) LARGE.forEach(fonts::remove);
+        return fonts;
+    }
 
     /** Ids of the fonts that texts of a graphic may be set in, those they fall back to last. */
     static Set<String> fonts(Graphic designed, JdkTypesetter typesetter) {
@@ -55,5 +68,19 @@ final class Carriage {
     static String notice(HouseFont font) {
         String licence = font.licence().isEmpty() ? "It says nothing of its licence." : font.licence();
         return font.name() + "\n\n" + licence + "\n\n";
+    }
+
+    /** The name of the licence's file of a shipped font. */
+    static String licenceName(String font) {
+        return "OFL-" + font.replaceAll("-\\d+$", "") + ".txt";
+    }
+
+    static byte[] licence(String font) {
+        try (InputStream stream = JdkTypesetter.class.getResourceAsStream("/fonts/" + licenceName(font))) {
+            if (stream == null) throw new IllegalStateException("the font " + font + " comes without its licence");
+            return stream.readAllBytes();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
     }
 }

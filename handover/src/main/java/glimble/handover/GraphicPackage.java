@@ -33,7 +33,7 @@ final class GraphicPackage {
     /** @param allFonts whether fonts for every script go with it, however large */
     static void write(Handed handed, JdkTypesetter typesetter, boolean allFonts, OutputStream out) throws IOException {
         String name = FileNames.of(handed.designed().name());
-        Set<String> fonts = FontFiles.of(handed, typesetter, allFonts);
+        Set<String> fonts = Carriage.fonts(handed.designed(), typesetter, allFonts);
         try (Zip zip = new Zip(out)) {
             zip.add(
                     name + ".ograf.json",
@@ -48,8 +48,8 @@ final class GraphicPackage {
                 zip.add("fonts/" + font + ".ttf", typesetter.bytes(font));
                 Optional<HouseFont> house = typesetter.ofHouse(font);
                 if (house.isPresent()) zip.add("fonts/" + font + ".txt", Carriage.notice(house.get()));
-                else if (licences.add(FontFiles.licenceName(font))) {
-                    zip.add("fonts/" + FontFiles.licenceName(font), FontFiles.licence(font));
+                else if (licences.add(Carriage.licenceName(font))) {
+                    zip.add("fonts/" + Carriage.licenceName(font), Carriage.licence(font));
                 }
             }
         }

@@ -16,7 +16,7 @@ final class SinglePage {
         ObjectNode design = DesignJson.of(
                 handed,
                 typesetter,
-                FontFiles.of(handed, typesetter, allFonts),
+                Carriage.fonts(handed.designed(), typesetter, allFonts),
                 id -> data("font/ttf", typesetter.bytes(id)),
                 key -> data(
                         handed.pictures().get(key).type(),

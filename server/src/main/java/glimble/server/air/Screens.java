@@ -45,13 +45,21 @@ class Screens implements SmartLifecycle {
 
     /** Opens one more, which is told at once how things stand. */
     SseEmitter open(long output) {
-        AirState state = air.state(output);
         SseEmitter emitter = new SseEmitter(0L);
+        open(output, emitter);
+        return emitter;
+    }
+
+    void open(long output, SseEmitter emitter) {
+        // There has to be such an output before anything is kept for it.
+        air.state(output);
         List<Screen> all = screens.computeIfAbsent(output, none -> new CopyOnWriteArrayList<>());
         Screen screen = new Screen(emitter, sending, all::remove);
-        all.add(screen);
-        screen.tell("state", output, state);
-        return emitter;
+        // What changes from here on it is told; what it is told first is how things stand once it is there.
+        synchronized (this) {
+            all.add(screen);
+            screen.tell("state", output, air.state(output));
+        }
     }
 
     /** What is on air has changed. */
