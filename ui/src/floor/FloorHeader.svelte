@@ -166,4 +166,20 @@
       padding-inline: 9px;
     }
   }
+
+  @media (width < 1000px) {
+    .header {
+      gap: 6px;
+    }
+
+    .title {
+      min-width: 30px;
+      padding-left: 0;
+    }
+
+    .acts :global(.bx--btn) {
+      padding-inline: 4px;
+      font-size: 12px;
+    }
+  }
 </style>

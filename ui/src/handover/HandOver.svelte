@@ -72,10 +72,14 @@
 
   $effect(() => {
     if (!open) return;
+    // What is told of a form that is no longer asked for is of no account.
+    let past = false;
+    lacking = [];
     notCarried({ graphic, revision, form, allFonts }).then(
-      (sentences) => (lacking = sentences),
-      (error: Error) => (fault = error.message),
+      (sentences) => past || (lacking = sentences),
+      (error: Error) => past || (fault = said(error)),
     );
+    return () => (past = true);
   });
 
   $effect(() => {
@@ -148,8 +152,13 @@
       leave?.();
       leave = watchHandover(made.id, (now) => (made = now));
     } catch (error) {
-      fault = (error as Error).message;
+      fault = said(error as Error);
     }
+  }
+
+  /** Without the place in what was sent, which nobody has seen who looks at this. */
+  function said({ message }: Error): string {
+    return message.replace(/^\$\.form: /, 'It ');
   }
 
   async function stop() {
@@ -269,7 +278,12 @@
         {#each lacking as sentence (sentence)}<li>{sentence}</li>{/each}
       </ul>
     {/if}
-    {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
+    {#if fault}
+      <p class="fault" role="alert">
+        {fault}
+        {#if form === 'findings'}<a href="#/proof/{graphic}" onclick={() => (open = false)}>Its proof</a>{/if}
+      </p>
+    {/if}
     <div class="foot" aria-live="polite">
       {#if made && running}
         <progress aria-label="How far it has come" value={made.done} max={made.all}></progress>
@@ -346,6 +360,7 @@
     accent-color: var(--accent);
   }
 
+  .fault a,
   .file {
     color: var(--accent);
     font-size: 15px;

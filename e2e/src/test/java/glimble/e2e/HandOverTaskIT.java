@@ -137,6 +137,9 @@ class HandOverTaskIT {
         page.getByLabel("Hand over Spoken line", new Page.GetByLabelOptions().setExact(true))
                 .click();
         dialog().getByLabel("As", EXACTLY).selectOption("captions");
+        // What was told of the form before is told no longer, whichever answer comes last.
+        assertThat(dialog().getByLabel("What it does not carry")).containsText("spoken words");
+        assertThat(dialog().getByLabel("What it does not carry")).not().containsText("Chinese");
         String captions = Files.readString(made("spoken-line.vtt"));
         Page elsewhere = browser.page();
         elsewhere.navigate("about:blank");
