@@ -8,6 +8,7 @@ import glimble.typeset.HouseFonts;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.util.Map;
+import java.util.concurrent.locks.LockSupport;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
@@ -82,6 +83,25 @@ class FontsApiIT {
                 .isEqualTo(204);
         assertThat(font(again, id).get("removed").asBoolean()).isFalse();
         again.stop();
+    }
+
+    @Test
+    void a_font_that_one_server_takes_in_the_other_soon_knows() {
+        String url = Application.newDatabase("glimble_fonts_two_it");
+        Application one = new Application(url);
+        Application other = new Application(url);
+        JsonNode added = body(sent(one, HouseFonts.called("Marram")));
+        ObjectNode asked = Application.json();
+        asked.set("document", bar(added.get("id").asString()));
+        asked.withArray("/values").addPOJO(Map.of("name", "Oona Varga", "role", "Flyer"));
+        HttpResponse<String> answer = other.post("/api/reels", asked.toString());
+        for (int i = 0; i < 100 && answer.statusCode() != 200; i++) {
+            LockSupport.parkNanos(100_000_000);
+            answer = other.post("/api/reels", asked.toString());
+        }
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(200);
+        one.stop();
+        other.stop();
     }
 
     @Test

@@ -40,9 +40,11 @@ public class FontStore {
         this.clock = clock;
     }
 
+    /** Also those that another server has taken in since. */
     @PostConstruct
     void takeAll() {
         for (KeptFont font : mapper.all()) {
+            if (typesetter.ofHouse(font.key()).isPresent()) continue;
             try {
                 HouseFont read = HouseFont.read(mapper.content(font.key()).orElseThrow());
                 typesetter.take(read.called(font.name()));
