@@ -16,6 +16,7 @@ import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.locks.LockSupport;
+import java.util.stream.Stream;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.NullNode;
@@ -27,8 +28,11 @@ final class Packaged {
     /** Tests run in processes side by side; each has an application of its own. */
     private static final String FORK = System.getProperty("glimble.fork");
 
-    /** An option of Java that has it start sooner; empty for none. */
-    private static final String QUICKLY = System.getProperty("glimble.java", "");
+    /** Options of Java that have it start sooner; none for what is measured. */
+    private static final List<String> QUICKLY = Stream.of(
+                    System.getProperty("glimble.java", "").split(" "))
+            .filter(option -> !option.isEmpty())
+            .toList();
 
     private static final JsonMapper JSON = JsonMapper.builder().build();
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
@@ -55,7 +59,7 @@ final class Packaged {
     static Process started(int port, String databaseUrl, Redirect log, String... more) {
         try {
             List<String> command = new ArrayList<>(List.of("java"));
-            if (!QUICKLY.isEmpty()) command.add(QUICKLY);
+            command.addAll(QUICKLY);
             command.addAll(List.of(
                     "-jar",
                     System.getProperty("glimble.jar"),
