@@ -463,6 +463,8 @@ class InstrumentTaskIT {
         int trials = floor.trials().count();
         for (int trial = 0; trial < trials; trial++) {
             if (trial > 0) floor.press("]");
+            // SeamsTest compares what is painted for many more fillings.
+            if (trial % 3 != 0) continue;
             floor.awaitStill();
             floor.press("r");
             String rest = drawn(floor);

@@ -58,9 +58,4 @@ public enum Form {
     public boolean isTogether() {
         return this == TABLE;
     }
-
-    /** Whether it is worked out by whoever has it, for any text, with fonts of its own. */
-    public boolean isAnyText() {
-        return this == PACKAGE || this == PAGE;
-    }
 }

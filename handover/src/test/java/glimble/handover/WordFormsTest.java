@@ -9,6 +9,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Trial;
 import glimble.spoken.WebVtt;
+import glimble.text.TextPattern;
 import java.io.IOException;
 import java.io.StringReader;
 import java.nio.file.Files;
@@ -155,5 +156,44 @@ class WordFormsTest {
                 filling("", Map.of("sentence", sentence)).data());
         assertThat(read.words().get(17).to())
                 .isCloseTo((played.length() - played.reel().out() - 1) / 50.0, within(0.021));
+    }
+
+    @Test
+    void whatever_is_spoken_its_captions_can_be_read_and_say_every_word() throws IOException {
+        String[] words = {
+            "Wu",
+            "Ṩ̈́hift",
+            "ريح",
+            "لا",
+            "ลมแรง",
+            "風が強い",
+            "a<b",
+            "&",
+            "-->",
+            "NOTE",
+            "🪁",
+            "x".repeat(70),
+            "\u00A0",
+            "\t"
+        };
+        Random random = new Random(5);
+        Handed handed = Demo.handed("spoken-line");
+        for (int i = 0; i < 120; i++) {
+            StringBuilder sentence = new StringBuilder();
+            int count = random.nextInt(random.nextBoolean() ? 4 : 25);
+            for (int j = 0; j < count; j++) {
+                sentence.append(words[random.nextInt(words.length)]).append(random.nextInt(9) == 0 ? "\n" : " ");
+            }
+            String vtt = written(
+                    handed, asked(Form.CAPTIONS, List.of(filling("", Map.of("sentence", sentence.toString())))));
+            String spoken = TextPattern.fill("{s}", Map.of("s", sentence.toString()));
+            if (spoken.isEmpty()) {
+                assertThat(vtt).isEqualTo("WEBVTT\n");
+                continue;
+            }
+            WebVtt.Reading read = WebVtt.read(vtt);
+            assertThat(read.sentence()).as(vtt).isEmpty();
+            assertThat(read.words()).extracting(WebVtt.Word::text).containsExactly(spoken.split("\\s+"));
+        }
     }
 }

@@ -30,7 +30,7 @@ class SearchIT {
     private static final double REFUSED_SECONDS = 0.2;
     private static final int ANSWER = 8_000_000;
     private static final long MEMORY = 64 << 20;
-    private static final int SOME = 24;
+    private static final int SOME = 14;
     private static final int WEIGHED = 12;
     /** Nanoseconds in which the work goes on between two collections. */
     private static final long BETWEEN = 40_000_000;

@@ -21,7 +21,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** Sends strange requests, one after the other, and notes which of the answers are wrong. */
 public final class Fuzzing {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final long LONG_ENOUGH = TimeUnit.SECONDS.toNanos(40);
+    private static final long LONG_ENOUGH = TimeUnit.SECONDS.toNanos(25);
     private static final long SECOND = 1_000;
     /** They draw pictures. */
     private static final String SHEET = "/api/graphics/{id}/revisions/{revision}/proof/sheet";
@@ -42,7 +42,7 @@ public final class Fuzzing {
         requests = new FuzzRequests(address, api, new JdkTypesetter().fonts(), seed);
     }
 
-    /** @param count how many; 0 for as many as go within 40 s */
+    /** @param count how many; 0 for as many as go within 25 s */
     public void run(int count) {
         long began = System.nanoTime();
         for (int i = 0; count == 0 ? System.nanoTime() - began < LONG_ENOUGH : i < count; i++) one(i);
