@@ -110,7 +110,7 @@
 
 <NewGraphic bind:open={beginning} graphics={graphics ?? []} onbegin={create} />
 
-<TakeIn bind:open={takingIn} ontaken={(id) => void push(`/floor/${id}`)} />
+<TakeIn bind:open={takingIn} {names} ontaken={(id) => void push(`/floor/${id}`)} />
 
 <svelte:head><title>Shelf · Glimble</title></svelte:head>
 

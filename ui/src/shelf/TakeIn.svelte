@@ -1,18 +1,24 @@
 <script lang="ts">
   import { Button, Modal } from 'carbon-components-svelte';
   import { bundleContents, takeBundle } from '../api/bundles';
-  import type { BundleContents } from '../api/types';
+  import { addGraphic } from '../api/client';
+  import type { BundleContents, Graphic } from '../api/types';
+  import { freeName } from './newGraphic';
 
   interface Props {
     open: boolean;
+    /** Of the graphics that are here. */
+    names: () => Promise<string[]>;
     /** A graphic was taken in. */
     ontaken: (id: number) => void;
   }
 
-  let { open = $bindable(), ontaken }: Props = $props();
+  let { open = $bindable(), names, ontaken }: Props = $props();
 
   let file = $state.raw<File>();
   let contents = $state.raw<BundleContents>();
+  /** Of a file that is only that. */
+  let document = $state.raw<Graphic>();
   let answers = $state<Record<string, 'here' | 'other'>>({});
   let busy = $state(false);
   let fault = $state('');
@@ -31,6 +37,7 @@
     if (!open) {
       file = undefined;
       contents = undefined;
+      document = undefined;
       fault = '';
     }
   });
@@ -42,10 +49,15 @@
   async function look(event: Event & { currentTarget: HTMLInputElement }) {
     file = event.currentTarget.files?.[0];
     contents = undefined;
+    document = undefined;
     fault = '';
     if (!file) return;
     busy = true;
     try {
+      if (file.name.toLowerCase().endsWith('.json')) {
+        document = await read(file);
+        return;
+      }
       contents = await bundleContents(file);
       answers = Object.fromEntries(contents.clashes.map((clash) => [asked(clash), 'other' as const]));
     } catch (error) {
@@ -55,11 +67,27 @@
     }
   }
 
+  /** What is wrong with it is said when it is taken in, as of any save. */
+  async function read(from: File): Promise<Graphic> {
+    let sent: unknown;
+    try {
+      sent = JSON.parse(await from.text());
+    } catch (error) {
+      throw new Error(`${from.name} is no JSON: ${(error as Error).message}. Choose another file.`, {
+        cause: error,
+      });
+    }
+    const { name } = (sent ?? {}) as Partial<Graphic>;
+    if (typeof name !== 'string')
+      throw new Error(`${from.name} is no graphic: it has no name. Choose another file.`);
+    return { ...(sent as Graphic), name: freeName(name, await names()) };
+  }
+
   async function take() {
     busy = true;
     fault = '';
     try {
-      ontaken(await takeBundle(file!, answers));
+      ontaken(document ? (await addGraphic(document)).id : await takeBundle(file!, answers));
       open = false;
     } catch (error) {
       fault = (error as Error).message;
@@ -72,17 +100,22 @@
 <svelte:window onkeydown={({ key }) => key === 'Escape' && (open = false)} />
 
 <div class="take">
-  <Modal passiveModal size="sm" modalHeading="Take in a bundle" bind:open>
-    <p class="muted">A bundle is a graphic that another house has handed over, with what it names there.</p>
+  <Modal passiveModal size="sm" modalHeading="Take in a graphic" bind:open>
+    <p class="muted">
+      A bundle (zip) is a graphic that another house has handed over, with what it names there. A document
+      (JSON) is the graphic alone: what it names has to be here.
+    </p>
     <input
       type="file"
-      accept=".zip"
-      aria-label="Bundle"
+      accept=".zip,.json"
+      aria-label="Bundle or document"
       data-modal-primary-focus
       disabled={busy}
       onchange={look}
     />
-    {#if contents}
+    {#if document}
+      <p>It will be called <strong>{document.name}</strong>.</p>
+    {:else if contents}
       <p>It will be called <strong>{contents.name}</strong>.</p>
       {#each news as [kind, names] (kind)}
         <p class="muted">New {kind}: {names.join(', ')}</p>
@@ -117,7 +150,7 @@
     {/if}
     {#if fault}<p class="fault" role="alert">{fault}</p>{/if}
     <div class="foot">
-      <Button size="small" disabled={!contents || busy} on:click={take}>Take it in</Button>
+      <Button size="small" disabled={(!contents && !document) || busy} on:click={take}>Take it in</Button>
     </div>
   </Modal>
 </div>

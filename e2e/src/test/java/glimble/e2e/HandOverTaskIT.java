@@ -180,7 +180,7 @@ class HandOverTaskIT {
         there.navigate(other.address());
         there.getByText("Take in …").click();
         Locator asked = there.locator(".take .bx--modal.is-visible");
-        asked.getByLabel("Bundle", EXACTLY).setInputFiles(bundle);
+        asked.getByLabel("Bundle or document", EXACTLY).setInputFiles(bundle);
         assertThat(asked).containsText("It will be called Wind strap 2");
         Locator clash = asked.getByLabel("What is asked about").locator("tbody tr");
         assertThat(clash).hasCount(1);
@@ -200,9 +200,28 @@ class HandOverTaskIT {
 
         there.navigate(other.address());
         there.getByText("Take in …").click();
-        asked.getByLabel("Bundle", EXACTLY)
+        asked.getByLabel("Bundle or document", EXACTLY)
                 .setInputFiles(new FilePayload("x.zip", "application/zip", "PK none".getBytes()));
         assertThat(asked.getByRole(AriaRole.ALERT)).containsText("It is no archive that can be read");
+
+        asked.getByLabel("Bundle or document", EXACTLY)
+                .setInputFiles(new FilePayload("x.json", "application/json", "{".getBytes()));
+        assertThat(asked.getByRole(AriaRole.ALERT)).containsText("x.json is no JSON");
+        byte[] broken = DemoGraphics.named("wind-strap")
+                .replace("glimble-graphic/1", "other/1")
+                .getBytes();
+        asked.getByLabel("Bundle or document", EXACTLY)
+                .setInputFiles(new FilePayload("strap.json", "application/json", broken));
+        asked.getByText("Take it in").click();
+        assertThat(asked.getByRole(AriaRole.ALERT)).containsText("must be 'glimble-graphic/1'");
+        asked.getByLabel("Bundle or document", EXACTLY)
+                .setInputFiles(new FilePayload(
+                        "strap.json",
+                        "application/json",
+                        DemoGraphics.named("wind-strap").getBytes(StandardCharsets.UTF_8)));
+        assertThat(asked).containsText("It will be called Wind strap 3");
+        asked.getByText("Take it in").click();
+        assertThat(there.locator("header").getByText("Wind strap 3").first()).isVisible();
     }
 
     @Test
