@@ -92,13 +92,12 @@ final class Prove implements Callable<Integer> {
         out.println(graphic.name() + ": proved for " + ProofSheet.count(proof.done(), "filling") + ", "
                 + ProofSheet.count(proof.open(), "finding"));
         for (Finding finding : proof.findings()) {
-            Filling shown = finding.reduced().orElse(proof.fillings().get(finding.trial()));
             out.println();
             out.println((finding.accepted().isPresent() ? "accepted · " : "") + ProofSheet.sentence(finding));
             out.println("  in " + ProofSheet.count(finding.trials().size(), "filling") + ", worst at frame "
                     + finding.worst().frame() + " of "
                     + finding.worst().when());
-            out.println("  shown by " + ProofSheet.words(shown));
+            out.println("  shown by " + ProofSheet.words(proof.shown(finding)));
             out.println("  to mend: " + finding.worst().mend());
             finding.accepted().ifPresent(reason -> out.println("  accepted: " + reason));
         }

@@ -161,10 +161,7 @@ final class Render implements Callable<Integer> {
             Tree.Maker data = Tree.object();
             for (int column = 0; column < read.columns().size(); column++) {
                 String heading = read.columns().get(column).strip();
-                Optional<Field> field = designed.fields().stream()
-                        .filter(one -> one.key().equalsIgnoreCase(heading)
-                                || one.label().equalsIgnoreCase(heading))
-                        .findFirst();
+                Optional<Field> field = designed.fieldCalled(heading);
                 if (field.isPresent()) data.put(field.get().key(), row.cell(column));
                 else if (heading.startsWith(GivenData.DIAL) && !row.cell(column).isEmpty())
                     data.put(heading, row.cell(column));

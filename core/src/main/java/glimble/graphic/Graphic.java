@@ -99,6 +99,15 @@ public record Graphic(
         return Optional.empty();
     }
 
+    /** The field whose key or label is a heading of a table, whatever the case of its letters; empty if there is none. */
+    public Optional<Field> fieldCalled(String heading) {
+        String name = heading.strip();
+        return fields.stream()
+                .filter(field ->
+                        field.key().equalsIgnoreCase(name) || field.label().equalsIgnoreCase(name))
+                .findFirst();
+    }
+
     public Optional<Field> field(String key) {
         return fields.stream().filter(field -> field.key().equals(key)).findFirst();
     }

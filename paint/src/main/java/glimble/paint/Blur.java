@@ -1,7 +1,6 @@
 package glimble.paint;
 
 import java.awt.image.BufferedImage;
-import java.awt.image.DataBufferInt;
 
 /**
  * A Gaussian blur of a picture with premultiplied alpha, as three box blurs after each other. Source: Filter Effects Level 1,
@@ -23,7 +22,7 @@ final class Blur {
 
     /** @param sigma standard deviation, px */
     static void apply(BufferedImage image, double sigma) {
-        int[] pixels = pixels(image);
+        int[] pixels = Laid.pixels(image);
         Area area = Area.of(image, pixels, sigma);
         if (area == null) return;
         float[] planes = new float[area.width * area.height * PARTS];
@@ -47,7 +46,7 @@ final class Blur {
 
     /** Blurs how much is covered, and gives all of it one colour. */
     static void shadow(BufferedImage image, double sigma, java.awt.Color colour) {
-        int[] pixels = pixels(image);
+        int[] pixels = Laid.pixels(image);
         Area area = Area.of(image, pixels, sigma);
         int[] shades = new int[256];
         for (int alpha = 0; alpha < 256; alpha++) shades[alpha] = shade(colour, alpha);
@@ -80,10 +79,6 @@ final class Blur {
 
     private static int whole(float value) {
         return Math.min(255, (int) (value + 0.5f));
-    }
-
-    private static int[] pixels(BufferedImage image) {
-        return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
     }
 
     /** The part of an image that a blur touches; {@code stride} pixels lie in each of its rows. */

@@ -80,6 +80,7 @@ final class Laid {
         return even | odd;
     }
 
+    /** The pixels themselves, not a copy. */
     static int[] pixels(BufferedImage image) {
         return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
     }

@@ -2,7 +2,6 @@ package glimble.prove;
 
 import glimble.formats.tables.Table;
 import glimble.proof.Fault;
-import glimble.proof.Filling;
 import glimble.proof.Finding;
 import java.util.ArrayList;
 import java.util.List;
@@ -31,7 +30,6 @@ public final class FindingsTable {
         List<List<String>> rows = new ArrayList<>();
         for (Finding finding : proof.findings()) {
             Fault worst = finding.worst();
-            Filling shown = finding.reduced().orElse(proof.fillings().get(finding.trial()));
             rows.add(List.of(
                     worst.check().word(),
                     worst.part(),
@@ -44,7 +42,7 @@ public final class FindingsTable {
                     worst.sentence(),
                     worst.mend(),
                     Integer.toString(finding.trials().size()),
-                    ProofSheet.words(shown),
+                    ProofSheet.words(proof.shown(finding)),
                     finding.accepted().orElse("")));
         }
         return Table.write(COLUMNS, rows);

@@ -26,7 +26,7 @@ public final class NamesTable {
     public static List<Filling> read(String csv, Graphic graphic) throws BadTable {
         Table table = Table.read(csv);
         List<Optional<Field>> columns =
-                table.columns().stream().map(heading -> field(heading, graphic)).toList();
+                table.columns().stream().map(graphic::fieldCalled).toList();
         boolean headed = columns.stream().anyMatch(Optional::isPresent);
         if (!headed) {
             if (columns.size() > 1) {
@@ -42,14 +42,6 @@ public final class NamesTable {
         for (Table.TableRow row : rows) fillings.add(filling(row, columns, graphic));
         if (fillings.isEmpty()) throw new BadTable("The table has a heading row but no names below it.");
         return fillings;
-    }
-
-    private static Optional<Field> field(String heading, Graphic graphic) {
-        String name = heading.strip();
-        return graphic.fields().stream()
-                .filter(field ->
-                        field.key().equalsIgnoreCase(name) || field.label().equalsIgnoreCase(name))
-                .findFirst();
     }
 
     private static Optional<Field> firstText(Graphic graphic) throws BadTable {

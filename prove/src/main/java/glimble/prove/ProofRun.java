@@ -91,6 +91,11 @@ public final class ProofRun {
     public record Standing(
             List<Filling> fillings, int done, boolean finished, boolean stopped, List<Finding> findings, String left) {
 
+        /** The filling that tells most plainly of a finding: the least that shows it, or the one where it is worst. */
+        public Filling shown(Finding finding) {
+            return finding.reduced().orElse(fillings.get(finding.trial()));
+        }
+
         /** Findings that are not accepted. */
         public long open() {
             return findings.stream()

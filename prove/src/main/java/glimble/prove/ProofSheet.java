@@ -64,11 +64,11 @@ public final class ProofSheet {
                 .toList();
         if (of.isEmpty()) return;
         page.append("<h2>").append(heading).append("</h2>");
-        for (Finding finding : of) finding(page, finding, proof.fillings(), drawing);
+        for (Finding finding : of) finding(page, finding, proof, drawing);
     }
 
-    private static void finding(StringBuilder page, Finding finding, List<Filling> fillings, Drawing drawing) {
-        Filling shown = finding.reduced().orElse(fillings.get(finding.trial()));
+    private static void finding(StringBuilder page, Finding finding, ProofRun.Standing proof, Drawing drawing) {
+        List<Filling> fillings = proof.fillings();
         page.append("<article><div>");
         drawing.png(finding, fillings.get(finding.trial()))
                 .ifPresent(png -> page.append("<img alt=\"the worst frame\" src=\"data:image/png;base64,")
@@ -83,7 +83,7 @@ public final class ProofSheet {
                         + count(finding.trials().size(), "filling") + " of " + fillings.size());
         paragraph(page, "To mend: ", finding.worst().mend());
         finding.accepted().ifPresent(reason -> paragraph(page, "Accepted: ", reason));
-        paragraph(page, "Shown by: ", words(shown));
+        paragraph(page, "Shown by: ", words(proof.shown(finding)));
         page.append("</div></article>");
     }
 

@@ -11,19 +11,17 @@ import glimble.server.feeds.FeedState;
 import glimble.server.feeds.Feeds;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.NotThere;
+import glimble.server.work.Regularly;
 import glimble.text.Typesetter;
+import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.UUID;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
 import java.util.stream.Collectors;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
-import org.springframework.context.SmartLifecycle;
 import org.springframework.stereotype.Component;
 
 /**
@@ -31,9 +29,9 @@ import org.springframework.stereotype.Component;
  * says. A feed that fails leaves what stands.
  */
 @Component
-class Following implements SmartLifecycle {
+class Following extends Regularly {
     private static final Logger LOG = LoggerFactory.getLogger(Following.class);
-    private static final long EVERY = 250;
+    private static final Duration EVERY = Duration.ofMillis(250);
 
     private final OnAir air;
     private final Screens screens;
@@ -43,12 +41,10 @@ class Following implements SmartLifecycle {
     private final Typesetter typesetter;
     private final AirClock clock;
     private final FollowNotes notes;
-    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(Following::thread);
     /** When something was changed by a feed last, ms since 1970, by output and berth. */
     private final Map<String, Long> changed = new HashMap<>();
 
     private List<Output> outputs = List.of();
-    private volatile boolean running;
 
     Following(
             OnAir air,
@@ -59,6 +55,7 @@ class Following implements SmartLifecycle {
             Typesetter typesetter,
             AirClock clock,
             FollowNotes notes) {
+        super("following", EVERY);
         this.air = air;
         this.screens = screens;
         this.sheets = sheets;
@@ -69,13 +66,8 @@ class Following implements SmartLifecycle {
         this.notes = notes;
     }
 
-    private static Thread thread(Runnable work) {
-        Thread thread = new Thread(work, "following");
-        thread.setDaemon(true);
-        return thread;
-    }
-
-    private void look() {
+    @Override
+    protected void look() {
         try {
             // None is added while the server runs.
             if (outputs.isEmpty()) outputs = air.outputs();
@@ -170,22 +162,5 @@ class Following implements SmartLifecycle {
         return wrong.stream()
                 .map(one -> graphic.field(one.field()).orElseThrow().label() + " " + one.sentence())
                 .collect(Collectors.joining("; "));
-    }
-
-    @Override
-    public void start() {
-        running = true;
-        looking.scheduleWithFixedDelay(this::look, EVERY, EVERY, TimeUnit.MILLISECONDS);
-    }
-
-    @Override
-    public void stop() {
-        running = false;
-        looking.shutdownNow();
-    }
-
-    @Override
-    public boolean isRunning() {
-        return running;
     }
 }
