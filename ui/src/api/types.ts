@@ -10,6 +10,7 @@ export type Place = Schemas['Place'];
 export type Paint = Schemas['Paint'];
 export type Stroke = Schemas['Stroke'];
 export type Shadow = Schemas['Shadow'];
+export type Bend = Schemas['RibbonBend'];
 export type Glow = Schemas['Glow'];
 export type LetterStyle = Schemas['LetterStyle'];
 export type StyleEntry = Schemas['StyleEntry'];

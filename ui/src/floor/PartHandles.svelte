@@ -7,6 +7,7 @@
   import Guides from './Guides.svelte';
   import { nearestEdges, pulled, rehung } from './handles';
   import MotionPath from './MotionPath.svelte';
+  import RibbonHandles from './RibbonHandles.svelte';
   import Why from './Why.svelte';
 
   interface Props {
@@ -274,6 +275,9 @@
           ></div>
         {/if}
       {/each}
+      {#if floor.part?.kind === 'ribbon' && !drag}
+        <RibbonHandles {floor} part={floor.part} {scale} />
+      {/if}
     {/if}
   {/if}
   {#each emptyStacks as { part, at } (part)}

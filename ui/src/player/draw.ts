@@ -4,7 +4,7 @@ import type { Moment } from './moment';
 import { clipTo, fadeTo } from './bands';
 import { isDealt } from './letters';
 import { fillLayer, paintLayer } from './paintLayer';
-import { shapeNow } from './shapes';
+import { shapeStanding } from './shapes';
 import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
 import { EYE, tilted } from './warp';
 
@@ -81,7 +81,7 @@ function drawPlain(
     const mask = standing[by]!;
     for (const band of mask.bands) clipTo(context, band, base);
     context.setTransform(base.multiply(mask.matrix));
-    context.clip(shapeNow(reel.layers[by]!, mask.edges));
+    context.clip(shapeStanding(reel.layers[by]!, mask));
   }
   for (const band of stand.bands) clipTo(context, band, base);
   context.setTransform(base.multiply(stand.matrix));

@@ -1,9 +1,14 @@
 import type { Layer } from '../api/types';
+import { blank } from './canvas';
 import { mixed } from './colours';
 import { isDealt, letter, trackedBy, type Letter } from './letters';
 import type { Moment } from './moment';
 import { pictureImage } from './pictures';
-import { letterShapes, outlineLength, shapeNow } from './shapes';
+import { fillRibbon } from './ribbon/paint';
+import { drawBentPicture } from './ribbon/picture';
+import type { Piece } from './ribbon/ridden';
+import { ridingLetter, ridingPieces } from './ribbon/shapes';
+import { letterShapes, outlineLength, shapeStanding } from './shapes';
 import type { Stand } from './stand';
 
 type Tints = Stand['tints'];
@@ -25,8 +30,15 @@ export function paintLayer(
   if (!isDealt(layer, moment, stand.tracking)) {
     context.save();
     context.globalAlpha = stand.opacity;
-    paintShape(context, layer, shapeNow(layer, stand.edges), stand, stand.stroke, stand.tints, scale);
+    const paint = (onto: CanvasRenderingContext2D, path: Path2D) =>
+      paintShape(onto, layer, path, stand, stand.stroke, stand.tints, scale);
+    if (stand.riding) paintPieces(context, ridingPieces(layer, stand), paint);
+    else paint(context, shapeStanding(layer, stand));
     context.restore();
+    return;
+  }
+  if (stand.riding) {
+    paintRidingLetters(context, layer, stand, moment, scale);
     return;
   }
   letterShapes(layer).forEach((path, unit) => {
@@ -41,6 +53,59 @@ export function paintLayer(
   });
 }
 
+/** What rides where its ribbon passes before itself is hidden there, piece by piece. */
+function paintPieces(
+  context: CanvasRenderingContext2D,
+  pieces: Piece[],
+  paint: (onto: CanvasRenderingContext2D, path: Path2D) => void,
+): void {
+  if (!pieces.some(({ hides }) => hides)) {
+    const whole = new Path2D();
+    for (const { path } of pieces) whole.addPath(path);
+    paint(context, whole);
+    return;
+  }
+  const apart = blank(context);
+  for (const { path, hides } of pieces) {
+    apart.save();
+    apart.setTransform(context.getTransform());
+    if (hides) {
+      apart.globalCompositeOperation = 'destination-out';
+      apart.fill(hides);
+      apart.globalCompositeOperation = 'source-over';
+    }
+    apart.globalAlpha = context.globalAlpha;
+    paint(apart, path);
+    apart.restore();
+  }
+  context.save();
+  context.resetTransform();
+  context.globalAlpha = 1;
+  context.drawImage(apart.canvas, 0, 0);
+  context.restore();
+}
+
+function paintRidingLetters(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  stand: Stand,
+  moment: Moment,
+  scale: number,
+): void {
+  layer.units.forEach((_, unit) => {
+    const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+    if (now.opacity === 0) return;
+    context.save();
+    context.globalAlpha = stand.opacity * now.opacity;
+    if (now.blur > 0) context.filter = `blur(${now.blur * scale}px)`;
+    const tints = [...stand.tints, ...now.tints];
+    paintPieces(context, ridingLetter(layer, stand, unit, now), (onto, path) =>
+      paintShape(onto, layer, path, stand, stand.stroke * now.stroke, tints, scale),
+    );
+    context.restore();
+  });
+}
+
 /** Fills the shape of a layer as it stands, in the coordinates that are set; of letters that move apart, each as it stands. */
 export function fillLayer(
   context: CanvasRenderingContext2D,
@@ -49,7 +114,17 @@ export function fillLayer(
   moment: Moment,
 ): void {
   if (!isDealt(layer, moment, stand.tracking)) {
-    context.fill(shapeNow(layer, stand.edges));
+    context.fill(shapeStanding(layer, stand));
+    return;
+  }
+  if (stand.riding) {
+    layer.units.forEach((_, unit) => {
+      const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+      context.save();
+      context.globalAlpha = now.opacity;
+      for (const { path } of ridingLetter(layer, stand, unit, now)) context.fill(path);
+      context.restore();
+    });
     return;
   }
   letterShapes(layer).forEach((path, unit) => {
@@ -97,11 +172,16 @@ function paintShape(
   context: CanvasRenderingContext2D,
   layer: Layer,
   path: Path2D,
-  { drawn, edges }: Stand,
+  stand: Stand,
   strokeFactor: number,
   tints: Tints,
   scale: number,
 ): void {
+  const { drawn, edges } = stand;
+  if (layer.ribbon) {
+    paintRibbon(context, layer, path, stand, tints, scale);
+    return;
+  }
   context.fillStyle = paint(context, layer, tints);
   if (layer.glow.colour) {
     context.save();
@@ -113,12 +193,57 @@ function paintShape(
   const width = layer.stroke.width * strokeFactor;
   if (width > 0 && layer.kind === 'text') strokeAround(context, layer, path, width, tints);
   const image = layer.picture ? pictureImage(layer.picture) : undefined;
-  if (image) drawPicture(context, layer, path, image);
+  if (image && stand.riding) drawBentPicture(context, layer, path, image, stand);
+  else if (image) drawPicture(context, layer, path, image);
   else context.fill(path);
   if (width > 0 && layer.kind !== 'text' && drawn.to > drawn.from) {
     dash(context, drawn, outlineLength(layer, edges));
     strokeInside(context, layer, path, width, tints);
   }
+}
+
+/** Its facets, over the shadow of its shape; see-through only as a whole. */
+function paintRibbon(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  { ribbon }: Stand,
+  tints: Tints,
+  scale: number,
+): void {
+  for (const shadow of [layer.glow, layer.shadow])
+    if (shadow.colour) onlyShadow(context, path, shadow, scale);
+  const matrix = context.getTransform();
+  const pixels = Math.sqrt(Math.abs(matrix.a * matrix.d - matrix.b * matrix.c));
+  const colour = (of: string) => tinted(of, tints);
+  if (context.globalAlpha === 1) {
+    fillRibbon(context, ribbon!, colour, pixels);
+    return;
+  }
+  const apart = blank(context);
+  apart.setTransform(matrix);
+  fillRibbon(apart, ribbon!, colour, pixels);
+  context.save();
+  context.resetTransform();
+  context.drawImage(apart.canvas, 0, 0);
+  context.restore();
+}
+
+/** The shadow without what throws it, which is drawn where nobody sees it. */
+function onlyShadow(
+  context: CanvasRenderingContext2D,
+  path: Path2D,
+  shadow: Layer['shadow'],
+  scale: number,
+): void {
+  const away = 2 * context.canvas.width + FAR / 10;
+  context.save();
+  throwShadow(context, shadow, scale);
+  context.shadowOffsetX += away;
+  context.setTransform(new DOMMatrix().translate(-away, 0).multiply(context.getTransform()));
+  context.fillStyle = '#000';
+  context.fill(path);
+  context.restore();
 }
 
 /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */

@@ -1,5 +1,6 @@
 import type { Layer } from '../api/types';
 import { outline } from './outlines';
+import { bentShape } from './ribbon/shapes';
 import type { Stand } from './stand';
 
 const shapes = new WeakMap<Layer, Path2D>();
@@ -33,6 +34,11 @@ export function shapeNow(layer: Layer, edges: Stand['edges']): Path2D {
   };
   addBox(path, { ...layer, box });
   return path;
+}
+
+/** The shape of a layer as it stands before it is moved as a whole: also of a ribbon, and of what rides on one. */
+export function shapeStanding(layer: Layer, stand: Stand): Path2D {
+  return stand.ribbon ? bentShape(layer, stand) : shapeNow(layer, stand.edges);
 }
 
 /** The shape of each letter of a text. */

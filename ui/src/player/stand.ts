@@ -1,6 +1,9 @@
 import type { Layer, Reel, Track } from '../api/types';
 import type { Moment } from './moment';
 import { bandNow, type BandNow } from './bands';
+import type { RibbonState } from './ribbon/course';
+import { ribbonNow, type RibbonNow } from './ribbon/now';
+import type { Riding } from './ribbon/ridden';
 import { isLooped } from './steps';
 import { restOf, tracksOf, valueAt, type Channel } from './tracks';
 
@@ -35,8 +38,13 @@ export interface Stand {
   bands: BandNow[];
   /** px by which the edges of its box lie further to the right or down than at rest. */
   edges: { left: number; top: number; right: number; bottom: number };
+  /** Of a ribbon, or of what rides on one: how that runs. */
+  ribbon?: RibbonNow;
+  /** Of what rides: how it is moved on the ribbon as if that were straight. */
+  riding?: Riding;
 }
 
+const FAR = 100_000;
 const STILL = { left: 0, top: 0, right: 0, bottom: 0 };
 
 /** How every layer stands, in their order. */
@@ -44,7 +52,8 @@ export function stands(reel: Reel, moment: Moment): Stand[] {
   const found = new Array<Stand | undefined>(reel.layers.length);
   const stand = (index: number): Stand => (found[index] ??= standing(reel.layers[index]!, index));
   const standing = (layer: Layer, index: number): Stand => {
-    const own = alone(layer, moment, isLooped(reel, moment, index));
+    const own = alone(layer, moment, isLooped(reel, moment, index), reel.width);
+    if (layer.rides >= 0) return riding(own, stand(layer.rides));
     if (layer.within < 0) return own;
     const group = stand(layer.within);
     return {
@@ -62,6 +71,33 @@ export function stands(reel: Reel, moment: Moment): Stand[] {
     };
   };
   return reel.layers.map((_, index) => stand(index));
+}
+
+/** On its ribbon, and moved with that. */
+function riding(own: Stand, ribbon: Stand): Stand {
+  const ends = own.bands.map(endsOf);
+  return {
+    ...own,
+    matrix: ribbon.matrix,
+    steps: ribbon.steps,
+    tilted: ribbon.tilted,
+    opacity: own.opacity * ribbon.opacity,
+    blur: own.blur + ribbon.blur,
+    bands: ribbon.bands,
+    ribbon: ribbon.ribbon,
+    riding: {
+      matrix: own.matrix,
+      from: Math.max(-FAR, ...ends.map(([from]) => from)),
+      to: Math.min(FAR, ...ends.map(([, to]) => to)),
+    },
+  };
+}
+
+/** From where to where a band is open that opens along x, px in the picture. */
+function endsOf({ matrix, degrees, from, to }: BandNow): [number, number] {
+  const back = degrees % 360 !== 0;
+  const ends = (back ? [-to, -from] : [from, to]).map((x) => matrix.transformPoint(new DOMPoint(x, 0)).x);
+  return [Math.min(...ends), Math.max(...ends)];
 }
 
 /** A track and its value at a moment. */
@@ -86,7 +122,7 @@ function tracksNow(layer: Layer, moment: Moment, looped: boolean, channels: Chan
 }
 
 /** Shifts, then turns, then scales, each about its pivot. */
-function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
+function alone(layer: Layer, moment: Moment, looped: boolean, width: number): Stand {
   const of = (...channels: Channel[]) => tracksNow(layer, moment, looped, channels);
   const sum = (channel: Channel) => of(channel).reduce((total, { value }) => total + value, 0);
   const product = (channel: Channel) => of(channel).reduce((total, { value }) => total * value, 1);
@@ -107,7 +143,12 @@ function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
   }
   // The edge of a band of no width would still tint the pixels it runs through.
   const closed = of('REVEAL').some(({ value }) => value <= 0);
-  const tilts = of('TILT_X', 'TILT_Y');
+  const tilts = layer.ribbon ? [] : of('TILT_X', 'TILT_Y');
+  // Wholly open it cuts nothing off, not even part of a pixel.
+  const bands = of('REVEAL')
+    .filter(({ value }) => value < 1)
+    .map(({ track, value }) => bandNow(track, Math.max(0, value), layer.ribbon ? new DOMMatrix() : matrix));
+  const edges = edgesOf(layer, moment);
   return {
     matrix,
     steps: stepsOf(tilts, matrix),
@@ -118,11 +159,24 @@ function alone(layer: Layer, moment: Moment, looped: boolean): Stand {
     drawn: of('DRAW').reduce(partOf, { from: 0, to: 1 }),
     tracking: sum('TRACKING'),
     tints: of('TINT').map(({ track, value }) => ({ colour: track.colour, share: value })),
-    // Wholly open it cuts nothing off, not even part of a pixel.
-    bands: of('REVEAL')
-      .filter(({ value }) => value < 1)
-      .map(({ track, value }) => bandNow(track, Math.max(0, value), matrix)),
-    edges: edgesOf(layer, moment),
+    bands: layer.ribbon ? [] : bands,
+    edges,
+    ...(layer.ribbon && {
+      ribbon: ribbonNow(layer, stateOf(sum, product), edges, bands.map(endsOf), width),
+    }),
+  };
+}
+
+/** What the channels of a ribbon add to its form. */
+function stateOf(sum: (channel: Channel) => number, product: (channel: Channel) => number): RibbonState {
+  return {
+    bend: product('BEND'),
+    curl: sum('CURL'),
+    twist: sum('TWIST'),
+    taper: product('TAPER'),
+    tiltX: sum('TILT_X'),
+    tiltY: sum('TILT_Y'),
+    light: sum('LIGHT'),
   };
 }
 

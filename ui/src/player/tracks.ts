@@ -28,7 +28,9 @@ export function valueAt(track: Track, frame: number): number {
 
 /** The value a channel has at rest: 0 where it adds, 1 where it multiplies. */
 export function restOf(channel: Channel): number {
-  return ['SCALE_X', 'SCALE_Y', 'OPACITY', 'STROKE', 'DRAW', 'REVEAL'].includes(channel) ? 1 : 0;
+  return ['SCALE_X', 'SCALE_Y', 'OPACITY', 'STROKE', 'DRAW', 'REVEAL', 'BEND', 'TAPER'].includes(channel)
+    ? 1
+    : 0;
 }
 
 /** The value of one letter of a dealt track. */

@@ -6,6 +6,7 @@
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
 
+  import { LIGHT, percent } from './ribbons';
   import { tagsOf } from '../shelf/tags';
   import RevisionsList from './RevisionsList.svelte';
 
@@ -24,6 +25,7 @@
   const USUAL_BERTH = 'main';
   const fields = $derived((document.fields ?? []).map(({ key }) => key));
   const frame = $derived(document.frame);
+  const light = $derived({ ...LIGHT, ...document.light });
 
   function change(changes: Partial<Graphic>) {
     void floor.change((now) => ({ ...now, ...changes }));
@@ -107,6 +109,36 @@
     onclick={() => (floor.view.rulers = !floor.view.rulers)}>rulers (m)</button
   >
 </p>
+{#if document.light || (document.parts ?? []).some(({ kind }) => kind === 'ribbon')}
+  <h3 class="caption">Light</h3>
+  <p>
+    from
+    <NumberPiece
+      label="Side the light comes from"
+      value={light.from}
+      unit="°"
+      onchange={(from) => change({ light: { ...light, from } })}
+    /> <span class="muted">(0 right, 90 below, 270 above),</span>
+    <NumberPiece
+      label="Height of the light"
+      value={light.height}
+      unit="° high"
+      onchange={(height) => change({ light: { ...light, height } })}
+    />, soft
+    <NumberPiece
+      label="Softness of the light"
+      value={percent(light.soft)}
+      unit="%"
+      onchange={(soft) => change({ light: { ...light, soft: soft / 100 } })}
+    />, strength
+    <NumberPiece
+      label="Strength of the light"
+      value={percent(light.strength)}
+      unit="%"
+      onchange={(strength) => change({ light: { ...light, strength: strength / 100 } })}
+    />
+  </p>
+{/if}
 <h3 class="caption">Side</h3>
 <p>
   stands mirrored when

@@ -27,7 +27,7 @@
 </script>
 
 <p>
-  {#if part.kind !== 'line' && (stroke || more)}
+  {#if part.kind !== 'line' && part.kind !== 'ribbon' && (stroke || more)}
     with
     <ChoicePiece
       label="Stroke"

@@ -8,7 +8,7 @@
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
-  import { CHANNELS, newTravel } from './travels';
+  import { channelsOf, newTravel } from './travels';
   import { BY_KEYS, firstKey, keysOf, wayOf, WAYS_OF_LOOP } from './ways';
   import TravelSentence from './TravelSentence.svelte';
 
@@ -132,7 +132,7 @@
   <ChoicePiece
     label="Channel"
     value={shape.channel!}
-    options={CHANNELS}
+    options={channelsOf(part?.kind)}
     onchange={(channel) =>
       change({
         channel,

@@ -5,18 +5,21 @@
   import ColourPiece from './pieces/ColourPiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
 
+  type Kind = 'one colour' | 'gradient' | 'gradient outwards' | 'picture';
+
   interface Props {
     label: string;
     paint: Paint;
     /** Whether it may be a picture. */
     pictures?: boolean;
+    /** The ways it may be given. */
+    kinds?: readonly Kind[];
     onchange: (paint: Paint) => void;
   }
 
-  const { label, paint, pictures = false, onchange }: Props = $props();
+  const { label, paint, pictures = false, kinds, onchange }: Props = $props();
 
   const KINDS = ['one colour', 'gradient', 'gradient outwards', 'picture'] as const;
-  type Kind = (typeof KINDS)[number];
   const gradient = $derived(typeof paint !== 'string' && 'from' in paint ? paint : undefined);
   const kind: Kind = $derived(
     typeof paint === 'string'
@@ -38,11 +41,11 @@
   }
 </script>
 
-fill
+{#if !kinds}fill{/if}
 <ChoicePiece
   label="Kind of {label.toLowerCase()}"
   value={kind}
-  options={pictures ? KINDS : KINDS.slice(0, -1)}
+  options={kinds ?? (pictures ? KINDS : KINDS.slice(0, -1))}
   onchange={choose}
 />
 {#if typeof paint === 'string'}

@@ -21,6 +21,8 @@
   import { SvelteSet } from 'svelte/reactivity';
   import SizeSentence from './SizeSentence.svelte';
   import StandsSentence from './StandsSentence.svelte';
+  import RibbonSentences from './RibbonSentences.svelte';
+  import { mayRide, ridingOn } from './ribbons';
   import TextSentences from './TextSentences.svelte';
 
   interface Props {
@@ -36,7 +38,8 @@
   const ENDS = ['flat', 'round'] as const;
   const SCRIM_SIDES = ['left', 'right', 'top', 'bottom', 'middle'] as const;
   const PERCENT = 100;
-  const DRAWN = ['text', 'box', 'line', 'picture'];
+  const DRAWN = ['text', 'box', 'line', 'picture', 'ribbon'];
+  const NO_RIBBON = 'no ribbon';
   const MASK_SIDES = ['inside', 'outside'] as const;
   const SEEN = ['drawn', 'only a mask'] as const;
   const NO_TAG = 'no tag';
@@ -60,6 +63,9 @@
       .filter(({ key }) => key !== part.key)
       .sort((a, b) => Number(b.kind === 'text') - Number(a.kind === 'text'))
       .map(({ key }) => key),
+  );
+  const ribbons = $derived(
+    parts.filter(({ kind, key }) => kind === 'ribbon' && key !== part.key).map(({ key }) => key),
   );
   const rest = $derived(floor.worked?.rest.find((entry) => entry.part === part.key));
   const notes = $derived(floor.worked?.notes.filter((note) => note.part === part.key) ?? []);
@@ -156,6 +162,7 @@
     <SizeSentence
       {what}
       {part}
+      name={part.kind === 'ribbon' ? (what === 'width' ? 'length' : 'breadth') : what}
       size={sizeOf(part, what === 'width' ? 'x' : 'y')}
       kinds={sizeKinds(part)}
       {others}
@@ -169,6 +176,18 @@
     {@render sum(what)}
   </p>
 {/each}
+{#if part.rides || (ribbons.length > 0 && mayRide(part))}
+  <p>
+    rides on
+    <ChoicePiece
+      label="The ribbon it rides on"
+      value={part.rides ?? NO_RIBBON}
+      options={[NO_RIBBON, ...ribbons]}
+      onchange={(chosen) =>
+        change(ridingOn(chosen === NO_RIBBON ? undefined : chosen, rest?.at ?? { x: 0, y: 0 }))}
+    />
+  </p>
+{/if}
 {#each AXES as axis (axis)}
   <p>
     <PlaceSentence
@@ -288,6 +307,8 @@
       >ungroup</button
     >
   </p>
+{:else if part.kind === 'ribbon'}
+  <RibbonSentences {part} onchange={change} />
 {:else if part.kind === 'scrim'}
   <h3 class="caption">Scrim</h3>
   <p>

@@ -2,6 +2,7 @@
   import type { Part, Place } from '../api/types';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
+  import { company } from './ribbons';
   import { edges, GROUNDS, hangOn, placeOf, sizeOf, type Axis } from './relations';
 
   interface Props {
@@ -22,12 +23,14 @@
   const AROUND = 'around its parts';
   const CLOSES = ['closes up', 'stays'] as const;
   const place = $derived(placeOf(part, axis));
-  const others = $derived(parts.filter((other) => other.key !== part.key));
+  const others = $derived(
+    part.rides ? company(part, parts) : parts.filter((other) => other.key !== part.key),
+  );
   const stacks = $derived(others.filter((other) => other.kind === 'stack' && (other.along ?? 'y') === axis));
   const size = $derived(sizeOf(part, axis));
   const mayBeAround = $derived(size.wraps !== undefined && size.take === 'union');
   const targets = $derived([
-    ...GROUNDS,
+    ...(part.rides ? [] : GROUNDS),
     ...others.map(({ key }) => key),
     ...stacks.map(({ key }) => IN + key),
     ...(mayBeAround ? [AROUND] : []),

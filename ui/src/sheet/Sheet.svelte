@@ -28,7 +28,7 @@
 
   setContext('offer', (piece: Piece) => void floor.offer(piece));
 
-  const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'stack'];
+  const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'ribbon', 'stack'];
 
   let whole = $state(false);
   const document = $derived(floor.document);

@@ -8,6 +8,8 @@
   interface Props {
     /** What is so large: width, height or room. */
     what: string;
+    /** What people call it; as it is if missing. */
+    name?: string;
     /** The part whose size it is. */
     part?: Part;
     size: Size;
@@ -28,6 +30,7 @@
 
   let {
     what,
+    name = what,
     part,
     size,
     kinds,
@@ -49,18 +52,18 @@
   const alike = $derived(!each && pads[0] === pads[1]);
 </script>
 
-{what}
+{name}
 <ChoicePiece
-  label="How {what} is given"
+  label="How {name} is given"
   value={kind}
   options={kinds}
   onchange={(chosen) => onchange(newSize(chosen, others, extent))}
 />
 {#if kind === 'px'}
-  <NumberPiece label={what} value={size.px!} unit="px" onchange={(px) => onchange({ px })} />
+  <NumberPiece label={name} value={size.px!} unit="px" onchange={(px) => onchange({ px })} />
 {:else if kind === 'wraps'}
   <ManyPiece
-    label="What {what} wraps"
+    label="What {name} wraps"
     values={size.wraps!}
     options={others}
     onchange={(wraps) => wraps.length > 0 && onchange({ ...size, wraps })}

@@ -2,6 +2,9 @@ import type { Move, Travel } from '../api/types';
 
 export type Channel = NonNullable<Move['channel']>;
 
+/** Those that only a ribbon has. */
+const RIBBONS: Channel[] = ['bend', 'curl', 'twist', 'taper', 'light'];
+
 export const CHANNELS: Channel[] = [
   'x',
   'y',
@@ -17,7 +20,13 @@ export const CHANNELS: Channel[] = [
   'reveal',
   'tint',
   'tracking',
+  ...RIBBONS,
 ];
+
+/** The channels that a part has. */
+export function channelsOf(kind: string | undefined): Channel[] {
+  return kind === 'ribbon' ? CHANNELS : CHANNELS.filter((channel) => !RIBBONS.includes(channel));
+}
 
 /** The ways in which the travel of a distance can be given, as the sheet says them. */
 export const DISTANCES = [
@@ -79,6 +88,7 @@ export function newDistance(kind: DistanceKind, channel: Channel, away: number, 
 export function newTravel(channel: Channel): Travel {
   if (isDistance(channel)) return { px: 100 };
   if (channel === 'turn' || channel.startsWith('tilt')) return { degrees: -90 };
+  if (channel === 'curl' || channel === 'twist' || channel === 'light') return { degrees: 180 };
   if (channel === 'blur') return { px: 20 };
   if (channel === 'tint') return { colour: '#FFFFFF', share: 1 };
   if (channel === 'tracking') return { thousandths: 300 };

@@ -22,6 +22,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Guides;
 import glimble.graphic.In;
+import glimble.graphic.Light;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Loop;
@@ -56,6 +57,7 @@ import glimble.graphic.Travel;
 import glimble.graphic.Trial;
 import glimble.graphic.Variant;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -88,6 +90,11 @@ public final class RandomGraphic {
             "ὈΔΥΣΣΕΎΣ",
             "3rd",
             "x");
+
+    /** What any part may do. */
+    private static final Channel[] ORDINARY = Arrays.stream(Channel.values())
+            .filter(channel -> !channel.isOfRibbons())
+            .toArray(Channel[]::new);
 
     private final Random random;
     /** For what was added later, so that the same seeds go on making the same graphics. */
@@ -215,9 +222,11 @@ public final class RandomGraphic {
                         : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "",
                 apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH,
-                List.of());
+                List.of(),
+                Light.USUAL);
+        Graphic asked = asked(spoken(inSeries(one(3) ? graphic : swapping(graphic))));
         return RandomDials.offered(
-                asked(spoken(inSeries(one(3) ? graphic : swapping(graphic)))), apart, Set.copyOf(fonts));
+                RandomRibbons.added(asked, new Random(apart.nextLong()), fonts), apart, Set.copyOf(fonts));
     }
 
     /** Forms may say more beside fields. */
@@ -564,7 +573,7 @@ public final class RandomGraphic {
                 .filter(found -> found.key().equals(partKey))
                 .findFirst()
                 .orElseThrow();
-        Channel channel = any(Channel.values());
+        Channel channel = any(ORDINARY);
         if (channel == Channel.DRAW && !(part instanceof BoxPart)) channel = Channel.REVEAL;
         boolean dealt = part instanceof TextPart && one(3);
         return new Move(

@@ -225,7 +225,9 @@ final class Layers {
 
     private Resize resized(Part part, Layer layer, boolean old, Resize going) {
         String key = part.key();
-        Rect[] at = {middle.old(key).box(), middle(key).box(), middle.next(key).box()};
+        Rect[] at = {
+            middle.old(key).straight(), middle(key).straight(), middle.next(key).straight()
+        };
         Rect base = old ? at[0] : at[2];
         int last = times.flow.lateEnd();
         if (going != null) last = Math.max(last, going.last());

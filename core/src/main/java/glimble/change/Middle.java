@@ -83,7 +83,7 @@ record Middle(Rest old, Rest middle, Rest next, Graphic graphic) {
      * rest, new ones stand by it in the new.
      */
     double anchor(Part part, PartRest at, Axis axis, boolean mirrored) {
-        Rect box = at.box();
+        Rect box = at.straight();
         if (axis == Axis.Y && hangs(part, axis) == Edge.BASELINE) return at.baseline();
         double share = share(part, axis);
         return box.start(axis) + box.extent(axis) * (axis == Axis.X && mirrored ? 1 - share : share);
@@ -129,7 +129,8 @@ record Middle(Rest old, Rest middle, Rest next, Graphic graphic) {
         List<GlyphRun> runs = at.line().map(line -> line.runs()).orElse(List.of());
         for (GlyphRun run : runs) {
             if (run.x().length == 0) continue;
-            return new double[] {at.box().x() + run.x()[0], at.baseline() + run.y()[0], run.scaleX(), run.scaleY()};
+            return new double[] {at.straight().x() + run.x()[0], at.baseline() + run.y()[0], run.scaleX(), run.scaleY()
+            };
         }
         return new double[0];
     }

@@ -102,7 +102,8 @@ final class OutThenIn {
                 .map(mask -> new Layer.MaskBy(mask.layer() + before, mask.inside(), mask.soft()))
                 .toList();
         int within = layer.within() < 0 ? -1 : layer.within() + before;
-        return layer.with(tracks, resizes).among(masks, within);
+        int rides = layer.rides() < 0 ? -1 : layer.rides() + before;
+        return layer.with(tracks, resizes).among(masks, within, rides);
     }
 
     private static List<PartChange> parts(

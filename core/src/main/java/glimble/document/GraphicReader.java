@@ -5,6 +5,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
+import glimble.graphic.Light;
 import glimble.graphic.Limits;
 import glimble.graphic.Mirror;
 import glimble.graphic.Part;
@@ -94,7 +95,8 @@ public final class GraphicReader {
                 "proof",
                 "language",
                 "berth",
-                "dials");
+                "dials",
+                "light");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -126,7 +128,8 @@ public final class GraphicReader {
                 CaseReader.proof(spot),
                 language(spot),
                 spot.has("berth") ? spot.at("berth").key() : Graphic.USUAL_BERTH,
-                dials);
+                dials,
+                spot.has("light") ? RibbonReader.light(spot.at("light")) : Light.USUAL);
     }
 
     /** Notes every key that an earlier item already has. */

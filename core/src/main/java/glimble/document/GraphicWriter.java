@@ -11,6 +11,7 @@ import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Guides;
+import glimble.graphic.Light;
 import glimble.graphic.Limits;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
@@ -21,6 +22,7 @@ import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.ProofRules;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
@@ -75,6 +77,7 @@ public final class GraphicWriter {
             maker.put("guides", lines.made());
         }
         if (!graphic.language().isEmpty()) maker.put("language", graphic.language());
+        if (!graphic.light().equals(Light.USUAL)) maker.put("light", RibbonWriter.light(graphic.light()));
         if (!graphic.berth().equals(Graphic.USUAL_BERTH)) maker.put("berth", graphic.berth());
         maker.putUnlessEmpty(
                 "dials", graphic.dials().stream().map(DialReader::written).toList());
@@ -149,6 +152,8 @@ public final class GraphicWriter {
         } else if (part instanceof ScrimPart scrim) {
             maker.put("colour", scrim.colour()).put("strength", scrim.strength());
             scrim.from().ifPresent(side -> maker.put("from", side.side()));
+        } else if (part instanceof RibbonPart ribbon) {
+            RibbonWriter.put(maker, ribbon, paint(ribbon.fill()));
         } else if (part instanceof GroupPart group) {
             maker.put("parts", new Tree.Arr(texts(group.parts())));
         } else if (part instanceof StackPart stack) {
@@ -163,6 +168,7 @@ public final class GraphicWriter {
         Base base = part.base();
         if (!base.tag().isEmpty()) maker.put("tag", base.tag());
         if (base.unseen()) maker.put("unseen", true);
+        if (!base.rides().isEmpty()) maker.put("rides", base.rides());
         maker.putUnlessEmpty("needs", texts(base.needs()));
         for (Axis axis : Axis.values()) putSpan(maker, part, axis);
         return maker.putUnlessEmpty(

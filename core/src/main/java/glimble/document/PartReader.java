@@ -17,6 +17,7 @@ import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
@@ -49,7 +50,8 @@ final class PartReader {
 
     private PartReader() {}
 
-    private static final String[] BASE = {"key", "kind", "tag", "needs", "width", "height", "x", "y", "masks", "unseen"
+    private static final String[] BASE = {
+        "key", "kind", "tag", "needs", "width", "height", "x", "y", "masks", "unseen", "rides"
     };
     private static final Map<String, Function<Spot, Part>> KINDS = Map.of(
             "text",
@@ -65,7 +67,9 @@ final class PartReader {
             "stack",
             PartReader::stack,
             "group",
-            PartReader::group);
+            PartReader::group,
+            "ribbon",
+            PartReader::ribbon);
 
     static Part part(Spot spot) {
         String[] kinds = KINDS.keySet().stream().sorted().toArray(String[]::new);
@@ -89,7 +93,8 @@ final class PartReader {
                 x,
                 y,
                 masks,
-                spot.flag("unseen", false));
+                spot.flag("unseen", false),
+                spot.has("rides") ? spot.at("rides").key() : "");
     }
 
     private static TextPart text(Spot spot) {
@@ -179,6 +184,24 @@ final class PartReader {
                 spot.has("from")
                         ? Optional.of(spot.choice("from", Toward.values(), toward -> toward.side()))
                         : Optional.empty());
+    }
+
+    private static RibbonPart ribbon(Spot spot) {
+        String[] own = {"fill", "back", "sheen", "shadow", "glow", "opacity"};
+        Base base = base(
+                spot,
+                Stream.concat(Stream.of(own), Stream.of(RibbonReader.MEMBERS)).toArray(String[]::new));
+        Paint fill = paint(spot.at("fill"));
+        if (!(fill instanceof Paint.Colour || fill instanceof Paint.Linear)) {
+            spot.at("fill").problem("must be a colour, or a gradient along or across the ribbon");
+        }
+        return new RibbonPart(
+                base,
+                fill,
+                spot.has("back") ? colour(spot.at("back")) : "",
+                RibbonReader.form(spot),
+                spot.number("sheen", 0, 1, 0),
+                look(spot));
     }
 
     /** Sizes and places that it does not state are those of its parts. */

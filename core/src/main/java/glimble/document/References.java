@@ -14,6 +14,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.In;
 import glimble.graphic.Limits;
+import glimble.graphic.LinePart;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
@@ -23,6 +24,7 @@ import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
 import glimble.graphic.Played;
 import glimble.graphic.ProofRules;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
@@ -89,6 +91,7 @@ final class References {
                 for (String field : TextPattern.fields(picture.picture())) checkField(field, path + ".picture");
             }
             checkColours(part, path);
+            checkRides(part, path);
             for (Axis axis : Axis.values()) {
                 checkSize(part, axis, path + (axis == Axis.X ? ".width" : ".height"));
                 checkPlace(part, axis, path + (axis == Axis.X ? ".x" : ".y"));
@@ -99,6 +102,33 @@ final class References {
                 String at = path + ".masks[" + m + "].by";
                 if (mask.by().equals(part.key())) problem(at, "a part cannot be its own mask");
                 else known(mask.by(), at);
+            }
+        }
+    }
+
+    /** What rides stands along and across its ribbon, or on others that ride there. */
+    private void checkRides(Part part, String path) {
+        String ribbon = part.base().rides();
+        if (ribbon.isEmpty() || !known(ribbon, path + ".rides")) return;
+        if (!(parts.get(ribbon) instanceof RibbonPart)) {
+            problem(path + ".rides", ribbon + " is not a ribbon; only on a ribbon something can ride");
+            return;
+        }
+        boolean may = part instanceof TextPart
+                || part instanceof LinePart
+                || part instanceof BoxPart
+                || part instanceof PicturePart;
+        if (!may) problem(path + ".rides", "only a text, a line, a box or a picture can ride on a ribbon");
+        for (Axis axis : Axis.values()) {
+            Place place = part.span(axis).place();
+            boolean there = place instanceof Place.Hang hang
+                    && (hang.on().equals(ribbon)
+                            || parts.containsKey(hang.on())
+                                    && parts.get(hang.on()).base().rides().equals(ribbon));
+            if (!there) {
+                problem(
+                        path + (axis == Axis.X ? ".x" : ".y"),
+                        "must hang on " + ribbon + ", or on something else that rides on it");
             }
         }
     }
@@ -244,6 +274,7 @@ final class References {
             if (move.channel() == Channel.DRAW && !(parts.get(move.part()) instanceof BoxPart)) {
                 problem(path + ".channel", "only a box has a stroke that can be drawn; a line is revealed");
             }
+            checkRibbonMove(move, path);
             if (move.deal().isPresent() && !(parts.get(move.part()) instanceof TextPart)) {
                 problem(path + ".deal", "only a text has letters, words and lines to deal a move out over");
             }
@@ -253,6 +284,31 @@ final class References {
                             path + ".start",
                             "there is no move '" + Spot.shown(waited) + "' in "
                                     + phase.name().word()));
+        }
+    }
+
+    private void checkRibbonMove(Move move, String path) {
+        Part part = parts.get(move.part());
+        if (part == null) return;
+        boolean ribbon = part instanceof RibbonPart;
+        if (move.channel().isOfRibbons() && !ribbon) {
+            problem(path + ".channel", "only a ribbon has a " + move.channel().word());
+        }
+        if (!ribbon && part.base().rides().isEmpty()) return;
+        if (!ribbon && (move.channel() == Channel.TILT_X || move.channel() == Channel.TILT_Y)) {
+            problem(path + ".channel", "what rides on a ribbon is not tilted by itself; tilt the ribbon");
+        }
+        if (!ribbon && (move.travel() instanceof Travel.ClearOfFrame || move.travel() instanceof Travel.ToLine)) {
+            problem(path + ".travel", "what rides on a ribbon moves along it, not about the frame; move the ribbon");
+        }
+        if (move.channel() != Channel.REVEAL) return;
+        if (move.opening().soft() > 0) {
+            problem(path + ".soft", "a ribbon, and what rides on it, is revealed with a hard edge; leave it out");
+        }
+        if (move.opening().degrees() % 180 != 0) {
+            problem(
+                    path + ".toward",
+                    "a ribbon, and what rides on it, is revealed along its course: right, left or from middle");
         }
     }
 

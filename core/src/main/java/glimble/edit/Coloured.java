@@ -11,6 +11,7 @@ import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PicturePart;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
@@ -122,6 +123,15 @@ public final class Coloured {
         }
         if (part instanceof ScrimPart scrim) {
             return new ScrimPart(scrim.base(), colour.apply(scrim.colour()), scrim.strength(), scrim.from());
+        }
+        if (part instanceof RibbonPart ribbon) {
+            return new RibbonPart(
+                    ribbon.base(),
+                    paint(ribbon.fill(), colour),
+                    ribbon.back().isEmpty() ? "" : colour.apply(ribbon.back()),
+                    ribbon.form(),
+                    ribbon.sheen(),
+                    look(ribbon.look(), colour));
         }
         return part;
     }

@@ -12,6 +12,7 @@ import glimble.graphic.Opening;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
@@ -48,7 +49,14 @@ public final class Gestures {
 
     /** Names of the gestures that a part can make, in the order people see them. */
     public static List<String> of(Part part) {
-        List<String> names = new ArrayList<>(List.of("slide", "rise", "unroll", "draw", "fade", "turn in", "pop"));
+        if (part instanceof RibbonPart) {
+            return List.of("unfurl", "wind in", "turn over", "unroll", "slide", "fade", "turn in", "pop");
+        }
+        boolean rides = !part.base().rides().isEmpty();
+        List<String> names = new ArrayList<>(
+                rides
+                        ? List.of("unroll", "fade", "turn in", "pop")
+                        : List.of("slide", "rise", "unroll", "draw", "fade", "turn in", "pop"));
         if (part instanceof TextPart) names.addAll(List.of("type on", "letters in a row", "words in a row"));
         return names;
     }
@@ -165,6 +173,23 @@ public final class Gestures {
                 List.of(
                         change(Channel.SCALE_X, new Travel.Factor(0), over, wind),
                         change(Channel.SCALE_Y, new Travel.Factor(0), over, wind)));
+        changes.put(
+                "unfurl",
+                List.of(
+                        bending(Channel.REVEAL, new Travel.Factor(0), Opening.RIGHT, settle, leave),
+                        bending(Channel.CURL, new Travel.Degrees(300), Opening.RIGHT, settle, leave),
+                        bending(Channel.LIGHT, new Travel.Degrees(-70), Opening.RIGHT, settle, leave)));
+        changes.put(
+                "wind in",
+                List.of(
+                        bending(Channel.REVEAL, new Travel.Factor(0), Opening.toward(Toward.LEFT), settle, leave),
+                        bending(Channel.TWIST, new Travel.Degrees(360), Opening.RIGHT, settle, leave),
+                        bending(Channel.TAPER, new Travel.Factor(0), Opening.RIGHT, settle, leave)));
+        changes.put(
+                "turn over",
+                List.of(
+                        bending(Channel.TILT_X, new Travel.Degrees(180), Opening.RIGHT, settle, leave),
+                        change(Channel.OPACITY, new Travel.Factor(0), new Ease.Linear(), new Ease.Linear())));
         Ease at = new Ease.Steps(1, true);
         changes.put(
                 "type on",
@@ -200,6 +225,11 @@ public final class Gestures {
 
     private static Change change(Channel channel, Travel travel, Ease in, Ease out) {
         return new Change(channel, travel, Pivot.CENTRE, Opening.RIGHT, USUAL, in, out);
+    }
+
+    /** What a ribbon does takes longer than what a bar does. */
+    private static Change bending(Channel channel, Travel travel, Opening opening, Ease in, Ease out) {
+        return new Change(channel, travel, Pivot.CENTRE, opening, 2 * USUAL, in, out);
     }
 
     private static Change opening(Opening opening, Ease in, Ease out) {

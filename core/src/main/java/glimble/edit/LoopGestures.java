@@ -20,6 +20,7 @@ import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.StackPart;
@@ -60,6 +61,7 @@ public final class LoopGestures {
     public static List<String> of(Part part) {
         if (part instanceof StackPart) return List.of();
         if (part instanceof GroupPart) return List.of(BREATHE, SWAY);
+        if (!part.base().rides().isEmpty()) return List.of(BREATHE);
         return List.of(BREATHE, SWAY, part instanceof LinePart ? LIGHT : GLINT);
     }
 
@@ -77,6 +79,7 @@ public final class LoopGestures {
         int round = looping.loop().length();
         if (name.equals(BREATHE)) return breathing(looping, key, round);
         if (name.equals(SWAY)) return swaying(looping, key, round);
+        if (part instanceof RibbonPart) return glinting(looping, key, round);
         return lit(looping, part, box, round);
     }
 
@@ -98,6 +101,12 @@ public final class LoopGestures {
     private static Graphic swaying(Graphic graphic, String key, int round) {
         List<Move.Key> keys = List.of(new Move.Key(0.25, 0, SOFT), new Move.Key(0.75, 2, SOFT));
         return with(graphic, key + " sways", key, Channel.TURN, new Travel.Degrees(1), round, keys);
+    }
+
+    /** The light goes to one side and, through where it rests, to the other, so that its sheen runs over the ribbon. */
+    private static Graphic glinting(Graphic graphic, String key, int round) {
+        List<Move.Key> keys = List.of(new Move.Key(0.25, 0, SOFT), new Move.Key(0.75, 2, SOFT));
+        return with(graphic, key + " glints", key, Channel.LIGHT, new Travel.Degrees(70), round, keys);
     }
 
     private static Graphic with(

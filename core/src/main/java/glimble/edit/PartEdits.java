@@ -3,6 +3,7 @@ package glimble.edit;
 import glimble.graphic.Align;
 import glimble.graphic.Axis;
 import glimble.graphic.Base;
+import glimble.graphic.Bend;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
 import glimble.graphic.Edge;
@@ -14,6 +15,8 @@ import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonForm;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
@@ -45,6 +48,17 @@ public final class PartEdits {
     static final String NO_PICTURE = "none yet";
 
     private static final Paint SEA_GLASS = new Paint.Colour("#7AD3C0");
+
+    private static final Paint KELP = new Paint.Colour("#2F5D50");
+    /** One wave towards the eye and back, a little from the side, so that its light is seen at once. */
+    private static final RibbonForm WAVING = new RibbonForm(
+            List.of(),
+            List.of(new Bend(26, 1, 1)),
+            RibbonForm.STRAIGHT.holds(),
+            0,
+            RibbonForm.Taper.NONE,
+            new RibbonForm.Tilt(-3, 12, 14),
+            RibbonForm.USUAL_LEAST);
 
     private PartEdits() {}
 
@@ -83,6 +97,8 @@ public final class PartEdits {
                         "#000000",
                         0.6,
                         Optional.of(Toward.DOWN));
+            case "ribbon" ->
+                new RibbonPart(base(key, new Size.Fixed(900), new Size.Fixed(160)), KELP, "", WAVING, 0.4, Look.PLAIN);
             case "stack" ->
                 new StackPart(base(key, new Size.Fixed(800), new Size.Fixed(500)), Axis.Y, Align.START, 4, 16, 16);
             default -> throw new IllegalArgumentException("there is no part of the kind " + kind);

@@ -70,7 +70,9 @@ final class PartRemoval {
         Base base = part.base();
         boolean grouped = gone instanceof GroupPart of && of.parts().contains(part.key());
         Base own = grouped ? GroupEdits.left(base, gone) : base;
-        Base freed = own.withSpans(without(base.x(), Axis.X, part), without(base.y(), Axis.Y, part))
+        boolean rode = base.rides().equals(gone.key());
+        Base freed = (rode ? own.withRides("") : own)
+                .withSpans(without(base.x(), Axis.X, part), without(base.y(), Axis.Y, part))
                 .withMasks(own.masks().stream()
                         .filter(mask -> !mask.by().equals(gone.key()))
                         .toList());
@@ -91,6 +93,10 @@ final class PartRemoval {
         Rect box = boxes.get(part.key());
         Size size = size(span.size(), box, axis);
         Place place = place(span.place(), part, box, axis);
+        // What rode on it stays where it is seen.
+        boolean rode = part.base().rides().equals(gone.key());
+        if (rode && span.place() instanceof Place.Hang hang && hang.on().equals(gone.key()))
+            return new Span(size, kept(box, axis));
         // With nothing left to stand around it keeps the place it has.
         return new Span(size, place instanceof Place.Around && !(size instanceof Size.Wraps) ? kept(box, axis) : place);
     }

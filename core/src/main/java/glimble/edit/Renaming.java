@@ -20,6 +20,8 @@ final class Renaming {
                 masks -> masks.stream()
                         .map(mask -> mask.by(name.apply(mask.by())))
                         .toList());
+        String ribbon = renamed.base().rides();
+        if (!ribbon.isEmpty()) return renamed.withBase(renamed.base().withRides(name.apply(ribbon)));
         if (!(renamed instanceof GroupPart group)) return renamed;
         return new GroupPart(group.base(), group.parts().stream().map(name).toList());
     }

@@ -16,6 +16,7 @@ import glimble.graphic.Opening;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.StackPart;
@@ -85,6 +86,10 @@ public final class Rescale {
         if (part instanceof PicturePart picture) {
             return new PicturePart(
                     base, picture.picture(), picture.fills(), picture.corners().times(factor), look(picture.look()));
+        }
+        if (part instanceof RibbonPart ribbon) {
+            return new RibbonPart(
+                    base, ribbon.fill(), ribbon.back(), ribbon.form(), ribbon.sheen(), look(ribbon.look()));
         }
         if (!(part instanceof StackPart stack)) return part.withBase(base);
         return new StackPart(

@@ -46,7 +46,9 @@ public final class SwapGestures {
         if (part instanceof StackPart) return List.of();
         List<String> names = new ArrayList<>();
         if (part.masks().stream().anyMatch(Mask::inside)) names.add(MASK);
-        names.addAll(List.of(TURN, BLUR));
+        // What rides turns over with its ribbon only.
+        if (part.base().rides().isEmpty()) names.add(TURN);
+        names.add(BLUR);
         if (part instanceof TextPart) names.addAll(List.of(SCATTER, LETTERS));
         return names;
     }

@@ -6,6 +6,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.Span;
 import glimble.graphic.TextPart;
@@ -25,6 +26,9 @@ final class TakingUp {
     /** What one puts a box around; another box is as likely to stand beside it. */
     private static final Set<String> CONTENT = Set.of("text", "picture", "stack", "group");
 
+    /** px from the end of a ribbon to what rides on it. */
+    private static final double RIDES_IN = 90;
+
     private TakingUp() {}
 
     /**
@@ -41,6 +45,13 @@ final class TakingUp {
                 yield content.isEmpty() ? graphic : around(graphic, part, content);
             }
             case "line" -> chosen.isEmpty() ? graphic : under(graphic, part, chosen, boxes);
+            case "ribbon" -> {
+                List<String> riding = of(graphic, chosen, Set.of("text")).stream()
+                        .filter(key ->
+                                graphic.part(key).orElseThrow().base().rides().isEmpty())
+                        .toList();
+                yield riding.isEmpty() ? graphic : under(graphic, (RibbonPart) part, riding, boxes);
+            }
             case "stack" -> chosen.isEmpty() ? graphic : holding(graphic, part, chosen, boxes);
             default -> graphic;
         };
@@ -93,10 +104,52 @@ final class TakingUp {
         return replaced(graphic, added.withBase(added.base().withSpans(wraps(chosen, 0), down)));
     }
 
+    /** As long and broad as they need, with them riding on its middle, one below the other. */
+    private static Graphic under(Graphic graphic, RibbonPart added, List<String> riding, Map<String, Rect> boxes) {
+        Rect all = riding.stream()
+                .filter(boxes::containsKey)
+                .map(boxes::get)
+                .reduce(Rect::around)
+                .orElse(new Rect(0, 0, graphic.frame().width(), graphic.frame().height()));
+        double x = all.x() + all.width() / 2;
+        double y = all.y() + all.height() / 2;
+        Size length = new Size.Wraps(riding, Size.Take.LONGEST, RIDES_IN, RIDES_IN, 0, Size.ENDLESS);
+        double lines = riding.stream()
+                .mapToDouble(key -> boxes.containsKey(key) ? boxes.get(key).height() : 0)
+                .sum();
+        Size breadth = new Size.Fixed(Math.max(40, Math.round(lines + 2 * PAD_Y)));
+        Part ribbon = added.withBase(added.base()
+                .withSpans(
+                        new Span(length, hang(Edge.CENTRE, Place.FRAME, Edge.START, Math.round(x))),
+                        new Span(breadth, hang(Edge.CENTRE, Place.FRAME, Edge.START, Math.round(y)))));
+        List<Part> parts = new ArrayList<>();
+        double above = -lines / 2;
+        for (Part part : graphic.parts()) {
+            if (part == added) continue;
+            if (parts.stream().noneMatch(ribbon::equals) && riding.contains(part.key())) parts.add(ribbon);
+            if (!riding.contains(part.key())) {
+                parts.add(part);
+                continue;
+            }
+            double height =
+                    boxes.containsKey(part.key()) ? boxes.get(part.key()).height() : 0;
+            parts.add(part.withBase(part.base()
+                    .withRides(ribbon.key())
+                    .withSpans(
+                            new Span(part.span(Axis.X).size(), hang(Edge.CENTRE, ribbon.key(), Edge.CENTRE, 0)),
+                            new Span(
+                                    part.span(Axis.Y).size(),
+                                    hang(Edge.CENTRE, ribbon.key(), Edge.CENTRE, Math.round(above + height / 2))))));
+            above += height;
+        }
+        return RidingMoves.settled(graphic.withParts(parts), riding);
+    }
+
     /** As large as they are together, with them as its rows from top to bottom. */
     private static Graphic holding(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
         List<String> rows = chosen.stream()
                 .filter(key -> !(graphic.part(key).orElseThrow() instanceof GroupPart))
+                .filter(key -> graphic.part(key).orElseThrow().base().rides().isEmpty())
                 .sorted(Comparator.comparingDouble(
                         key -> boxes.containsKey(key) ? boxes.get(key).y() : Double.POSITIVE_INFINITY))
                 .toList();

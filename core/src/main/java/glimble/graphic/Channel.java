@@ -29,7 +29,17 @@ public enum Channel {
     /** Share of the way from its own colours to another, 0–1. */
     TINT("tint", Measure.TINT),
     /** Thousandths of an em more between letters. */
-    TRACKING("tracking", Measure.TRACKING);
+    TRACKING("tracking", Measure.TRACKING),
+    /** All bends and waves of a ribbon, factor of rest. */
+    BEND("bend", Measure.FACTOR),
+    /** How far a ribbon is rolled up towards the eye at its loose ends, degrees from rest. */
+    CURL("curl", Measure.DEGREES),
+    /** How far a ribbon is twisted over its length, degrees from rest. */
+    TWIST("twist", Measure.DEGREES),
+    /** The shares of its breadth that are left at the ends of a ribbon, factor of rest. */
+    TAPER("taper", Measure.FACTOR),
+    /** The side that the light on a ribbon comes from, degrees clockwise from rest. */
+    LIGHT("light", Measure.DEGREES);
 
     /** What the travel of a channel is counted in. Factors and shares multiply what rest is, all others add to it. */
     public enum Measure {
@@ -56,6 +66,14 @@ public enum Channel {
 
     public Measure measure() {
         return measure;
+    }
+
+    /** Whether only a ribbon has it. */
+    public boolean isOfRibbons() {
+        return switch (this) {
+            case BEND, CURL, TWIST, TAPER, LIGHT -> true;
+            default -> false;
+        };
     }
 
     /** The value a channel has at rest: 0 where travel adds, 1 where it multiplies. */

@@ -10,7 +10,7 @@ public enum Check {
     CUT("cut", "No letter is cut by its mask at rest.", 0.5, "px cut off"),
     SAFE(
             "safe",
-            "At rest text stands inside title-safe, boxes, lines and pictures inside action-safe.",
+            "At rest text stands inside title-safe, boxes, lines, pictures and ribbons inside action-safe.",
             0.5,
             "px outside"),
     ENDS("ends", "Nothing is seen on the first frame of in and the last of out.", 0, "px seen"),
@@ -39,7 +39,11 @@ public enum Check {
     COLOUR("colour", "Every colour is one, or is in the palette.", 0, "colours"),
     PICTURE("picture", "A picture keeps its proportion and is there.", 2, "% out of proportion"),
     STAYS("stays", "What is the same before and after a change does not move.", 0, "px moved"),
-    BOTH("both", "Old and new letters of a text are never read on top of each other.", 2, "frames together");
+    BOTH("both", "Old and new letters of a text are never read on top of each other.", 2, "frames together"),
+    OFF("off", "Letters that ride on a ribbon stand on it at rest.", 1, "px off its edge"),
+    BACK("back", "No letter stands at rest where the back of its ribbon is seen.", 0, "letters"),
+    TURNED("turned", "Letters on a ribbon face the eye at rest.", 65, "degrees away"),
+    BENT("bent", "No bend squeezes the letters on it.", 35, "% squeezed");
 
     /** Lines of the raster that usual limits are meant for. */
     public static final double USUAL_HEIGHT = 1080;

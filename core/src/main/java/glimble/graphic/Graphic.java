@@ -25,6 +25,7 @@ import java.util.function.UnaryOperator;
  * @param language BCP 47, of its texts where a field says no other; empty for none in particular
  * @param berth where on the output it stands
  * @param dials what operators may set beside the fields, in the order of the form
+ * @param light that falls on what has depth
  */
 public record Graphic(
         String name,
@@ -44,7 +45,8 @@ public record Graphic(
         ProofRules proof,
         String language,
         String berth,
-        List<Dial> dials) {
+        List<Dial> dials,
+        Light light) {
 
     /** The berth of a graphic that names none. */
     public static final String USUAL_BERTH = "main";
@@ -90,7 +92,8 @@ public record Graphic(
                 ProofRules.USUAL,
                 "",
                 USUAL_BERTH,
-                List.of());
+                List.of(),
+                Light.USUAL);
     }
 
     public Optional<Part> part(String key) {
@@ -130,43 +133,43 @@ public record Graphic(
     public Graphic named(String other) {
         return new Graphic(
                 other, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withFrame(Frame other) {
         return new Graphic(
                 name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
                 name, frame, others, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
                 name, frame, fields, others, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, other, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, others, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, others, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -180,13 +183,13 @@ public record Graphic(
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
                 name, frame, fields, parts, otherIn, otherLoop, otherOut, swap, mirror, trials, tags, guides, variants,
-                cases, proof, language, berth, dials);
+                cases, proof, language, berth, dials, light);
     }
 
     public Graphic withSwap(Swap other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, other, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     /** The same with another phase in the place of the one of that name. */
@@ -200,25 +203,31 @@ public record Graphic(
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, others, cases, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, others, proof,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, other,
-                language, berth, dials);
+                language, berth, dials, light);
     }
 
     public Graphic withDials(List<Dial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, others);
+                language, berth, others, light);
+    }
+
+    public Graphic withLight(Light other) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
+                language, berth, dials, other);
     }
 
     /** The same with every place that a dial sets called otherwise. */

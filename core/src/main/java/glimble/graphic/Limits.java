@@ -21,6 +21,9 @@ public final class Limits {
     public static final int GUIDES = 64;
     public static final int MASKS = 8;
     public static final int OPTIONS = 64;
+    /** Pieces of the course of a ribbon, in the plane and in depth each. */
+    public static final int BENDS = 12;
+
     public static final int KEY = FreshName.LONGEST;
     public static final int DIALS = 24;
     /** Of a dial: what there is to choose from is proved each. */

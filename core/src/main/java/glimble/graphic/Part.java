@@ -3,7 +3,8 @@ package glimble.graphic;
 import java.util.List;
 
 /** Anything drawn, or that places what is drawn. Its size and place are relations, solved for given values. */
-public sealed interface Part permits TextPart, BoxPart, LinePart, PicturePart, ScrimPart, StackPart, GroupPart {
+public sealed interface Part
+        permits TextPart, BoxPart, LinePart, PicturePart, ScrimPart, StackPart, GroupPart, RibbonPart {
 
     Base base();
 

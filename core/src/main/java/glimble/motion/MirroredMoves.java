@@ -26,7 +26,7 @@ public final class MirroredMoves {
             return new Travel.ClearOfFrame(clear.toward().mirrored());
         if (travel instanceof Travel.ClearOfMask clear)
             return new Travel.ClearOfMask(clear.toward().mirrored());
-        boolean turned = channel == Channel.TURN || channel == Channel.TILT_Y;
+        boolean turned = channel == Channel.TURN || channel == Channel.TILT_Y || channel == Channel.LIGHT;
         if (turned && travel instanceof Travel.Degrees turn) return new Travel.Degrees(-turn.degrees());
         if (channel != Channel.X) return travel;
         if (travel instanceof Travel.Px px) return new Travel.Px(-px.px());

@@ -3,11 +3,13 @@ package glimble.proof;
 import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.OptionalInt;
 
 /**
  * Contrast of letters against what is behind them, by the relative luminance of WCAG 2.2. Where nothing solid is behind them, the worst
@@ -49,12 +51,15 @@ final class Contrast {
             if (judged.reel.loop() > 0 && loop.opacity(faintest) < rest) {
                 fault(judged, i, PhaseName.LOOP, faintest, loop.opacity(faintest), needed * IN_PASSING);
             }
+            OptionalInt darkest = RibbonContrast.darkest(judged, i);
+            if (darkest.isPresent())
+                fault(judged, i, PhaseName.LOOP, darkest.getAsInt(), loop.opacity(darkest.getAsInt()), needed);
         }
     }
 
     private static void fault(Judged judged, int i, PhaseName phase, int frame, double opacity, double needed) {
         Layer text = judged.reel.layers().get(i);
-        double has = of(judged, i, opacity);
+        double has = text.rides() < 0 ? of(judged, i, opacity) : RibbonContrast.of(judged, i, phase, frame, opacity);
         if (has >= needed - 1e-9) return;
         double shown = Math.floor(has * 10) / 10;
         judged.faults()
@@ -69,7 +74,7 @@ final class Contrast {
                         "its letters stand out by " + FaultList.tenth(shown) + " : 1 only and need "
                                 + FaultList.tenth(needed) + " : 1",
                         "choose a lighter or darker colour, or put a box or scrim behind it",
-                        text.ink()));
+                        Courses.atRest(judged.reel, i)));
     }
 
     /**
@@ -157,7 +162,7 @@ final class Contrast {
     }
 
     /** Of a fill, red, green and blue 0–255 and opacity 0–1; no colour is nothing at all. */
-    private record Colours(Layer.Fill fill, double[] from, double[] to) {
+    record Colours(Layer.Fill fill, double[] from, double[] to) {
         static Colours of(Layer.Fill fill) {
             return new Colours(fill, parsed(fill.from()), parsed(fill.to()));
         }
@@ -185,7 +190,7 @@ final class Contrast {
         return Math.max(0, Math.min(1, share));
     }
 
-    private static double[] over(double[] colour, double opacity, double[] ground) {
+    static double[] over(double[] colour, double opacity, double[] ground) {
         double alpha = colour[3] * opacity;
         double[] mixed = new double[4];
         for (int i = 0; i < 3; i++) mixed[i] = colour[i] * alpha + ground[i] * (1 - alpha);

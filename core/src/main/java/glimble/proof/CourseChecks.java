@@ -204,9 +204,7 @@ final class CourseChecks {
     private void meets(int i, PhaseName phase, Course course) {
         Course rest = judged.courses(PhaseName.IN).get(i);
         int meeting = phase == PhaseName.IN ? judged.reel.in() : 0;
-        Rect box = judged.layer(i).runs().isEmpty()
-                ? judged.layer(i).box()
-                : judged.layer(i).ink();
+        Rect box = Courses.atRest(judged.reel, i);
         Rect now = course.body(meeting);
         double off = Math.max(
                 Math.max(Math.abs(now.x() - box.x()), Math.abs(now.right() - box.right())),

@@ -190,6 +190,7 @@ public final class Prover {
     private static void check(Judged judged) {
         TimeChecks.check(judged);
         RestChecks.check(judged);
+        RibbonChecks.check(judged);
         Contrast.check(judged);
         CourseChecks.check(judged);
     }

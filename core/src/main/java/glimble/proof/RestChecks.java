@@ -182,7 +182,7 @@ final class RestChecks {
             Layer by = judged.layer(mask.layer());
             Rect shape = shape(mask.layer());
             // A stroke around letters is part of them.
-            Rect ink = layer.ink().grown(layer.stroke().width());
+            Rect ink = Courses.atRest(judged.reel, index).grown(layer.stroke().width());
             // Letters show only what is behind their own strokes.
             boolean letters = mask.inside() && !by.runs().isEmpty() && mask.layer() != index;
             double cut = letters
@@ -200,7 +200,7 @@ final class RestChecks {
                     judged.limit(Check.CUT),
                     said,
                     "make " + by.part() + " larger, with more padding around the text",
-                    layer.ink());
+                    Courses.atRest(judged.reel, index));
         }
     }
 

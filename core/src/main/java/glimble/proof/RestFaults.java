@@ -7,6 +7,7 @@ import glimble.graphic.LinePart;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
 import glimble.rest.Note;
@@ -75,7 +76,10 @@ public final class RestFaults {
             boxOf(text)
                     .ifPresent(box -> outside(part, "its letters stand", at.drawn(), rest.box(box.key()), box.key()));
             outside(part, "its letters stand", at.drawn(), safe(Place.TITLE_SAFE), Place.TITLE_SAFE);
-        } else if (part instanceof BoxPart || part instanceof LinePart || part instanceof PicturePart) {
+        } else if (part instanceof BoxPart
+                || part instanceof LinePart
+                || part instanceof PicturePart
+                || part instanceof RibbonPart) {
             outside(part, "it stands", at.box(), safe(Place.ACTION_SAFE), Place.ACTION_SAFE);
         }
     }

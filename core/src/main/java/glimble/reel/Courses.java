@@ -37,6 +37,17 @@ public final class Courses {
         return courses.courses;
     }
 
+    /** What is drawn of a layer at rest, px: of letters their ink, of a ribbon and of what rides on it what is seen of it. */
+    public static Rect atRest(Reel reel, int index) {
+        Layer layer = reel.layers().get(index);
+        Rect rest = layer.runs().isEmpty() ? layer.box() : layer.ink();
+        if (layer.ribbon() != null) return RibbonNow.atRest(layer, reel.width()).whole();
+        return layer.rides() < 0
+                ? rest
+                : RibbonNow.atRest(reel.layers().get(layer.rides()), reel.width())
+                        .ridden(rest);
+    }
+
     /** The tracks and resizes of a layer in the phase. */
     private List<Track> tracks(Layer layer) {
         List<Track> tracks = new ArrayList<>();
@@ -52,14 +63,22 @@ public final class Courses {
     /** Without its masks. */
     private Course shape(int index) {
         List<Layer> chain = new ArrayList<>();
-        for (int at = index; at >= 0; at = reel.layers().get(at).within())
-            chain.add(reel.layers().get(at));
+        int ridden = reel.layers().get(index).rides();
+        // What rides goes with its ribbon, and with all that takes that along.
+        if (ridden >= 0) chain.add(reel.layers().get(index));
+        for (int at = ridden >= 0 ? ridden : index;
+                at >= 0;
+                at = reel.layers().get(at).within()) chain.add(reel.layers().get(at));
         List<List<Track>> tracks = chain.stream().map(this::tracks).toList();
         Layer layer = chain.get(0);
         Resize resize = resize(layer);
-        boolean still = resize == null && tracks.stream().allMatch(List::isEmpty);
+        int ribbonAt = ridden >= 0 ? 1 : layer.ribbon() != null ? 0 : -1;
+        Resize ribbonResize = ridden >= 0 ? resize(chain.get(1)) : null;
+        RibbonNow ribbon = null;
+        boolean still =
+                resize == null && ribbonResize == null && tracks.stream().allMatch(List::isEmpty);
         boolean absent = chain.stream().anyMatch(one -> one.absentIn().contains(phase));
-        int frames = still ? 1 : period(tracks, resize) + 1;
+        int frames = still ? 1 : period(tracks, resize == null ? ribbonResize : resize) + 1;
         double[] body = new double[EDGES * frames];
         double[] seen = new double[EDGES * frames];
         double[] opacity = new double[frames];
@@ -67,8 +86,8 @@ public final class Courses {
         double[] drawn = new double[EDGES * frames];
         double[] leap = new double[frames];
         Extent extent = new Extent();
-        int begins = still ? 0 : begins(tracks, resize);
-        int ends = still ? 0 : ends(tracks, resize);
+        int begins = still ? 0 : Math.min(begins(tracks, resize), begins(tracks, ribbonResize));
+        int ends = still ? 0 : Math.max(ends(tracks, resize), ends(tracks, ribbonResize));
         for (int frame = 0; frame < frames; frame++) {
             boolean held = frame > 0 && (frame <= begins || frame > ends);
             if (held) {
@@ -80,7 +99,19 @@ public final class Courses {
                 continue;
             }
             extent.begin(layer, tracks.get(0), resize, frame);
+            if (ribbonAt >= 0) {
+                ribbon = RibbonNow.plain(
+                        chain.get(ribbonAt),
+                        tracks.get(ribbonAt),
+                        ribbonAt == 0 ? resize : ribbonResize,
+                        frame,
+                        reel.width(),
+                        ribbon);
+            }
             for (int step = 0; step < chain.size(); step++) {
+                if (step == ribbonAt && step == 0) extent.runs(ribbon, layer);
+                if (step == ribbonAt && step == 1)
+                    extent.ride(ribbon, chain.get(1).opacity());
                 extent.move(chain.get(step), tracks.get(step), frame);
             }
             extent.put(body, seen, drawn, frame);

@@ -69,6 +69,47 @@ final class Extent {
         if (seenRight > seenLeft && seenBottom > seenTop) drawn.reach(layer);
     }
 
+    /** What is seen of a ribbon as it runs, before it is moved as a whole. */
+    void runs(RibbonNow ribbon, Layer layer) {
+        Rect whole = ribbon.whole();
+        Rect seen = ribbon.seen();
+        set(whole, seen);
+        drawn.set(seen);
+        if (seen.width() > 0 && seen.height() > 0) drawn.reach(layer);
+    }
+
+    /** What rides, taken from where it would be if its ribbon were straight to where it is; seen as far as the ribbon is revealed. */
+    void ride(RibbonNow ribbon, double opacityOfRibbon) {
+        opacity *= opacityOfRibbon;
+        boolean nothing = seenRight <= seenLeft || seenBottom <= seenTop;
+        Rect whole = ribbon.ridden(new Rect(left, top, right - left, bottom - top));
+        Rect around = ribbon.ridden(drawn.rect());
+        double from = ribbon.isOpenAtStart()
+                ? seenLeft
+                : Math.max(seenLeft, ribbon.straight().x() + ribbon.from());
+        double to = ribbon.isOpenAtEnd()
+                ? seenRight
+                : Math.min(seenRight, ribbon.straight().x() + ribbon.to());
+        if (nothing || to <= from) {
+            set(whole, new Rect(whole.x(), whole.y(), 0, 0));
+            drawn.set(whole.x(), whole.y(), whole.x(), whole.y());
+            return;
+        }
+        set(whole, ribbon.ridden(new Rect(from, seenTop, to - from, seenBottom - seenTop)));
+        drawn.set(around);
+    }
+
+    private void set(Rect whole, Rect seen) {
+        left = whole.x();
+        top = whole.y();
+        right = whole.right();
+        bottom = whole.bottom();
+        seenLeft = seen.x();
+        seenTop = seen.y();
+        seenRight = seen.right();
+        seenBottom = seen.bottom();
+    }
+
     /** Letters that stand further apart reach further, away from the end that is held. */
     private void track(Layer layer, List<Track> tracks, int frame) {
         thousandths = 0;
@@ -200,7 +241,9 @@ final class Extent {
             if (track.overLetters()) continue;
             switch (track.channel()) {
                 case OPACITY -> opacity *= Math.max(0, Math.min(1, track.at(frame)));
-                case REVEAL -> reveal(track, Math.max(0, Math.min(1, track.at(frame))));
+                case REVEAL -> {
+                    if (layer.ribbon() == null) reveal(track, Math.max(0, Math.min(1, track.at(frame))));
+                }
                 case BLUR -> blur += Math.max(0, track.at(frame));
                 default -> {
                     // What moves it comes after what cuts it.
@@ -212,8 +255,12 @@ final class Extent {
             switch (track.channel()) {
                 case SCALE_X -> scaleX(track.pivotX(), track.at(frame));
                 case SCALE_Y -> scaleY(track.pivotY(), track.at(frame));
-                case TILT_X -> tiltY(track.pivotY(), track.at(frame));
-                case TILT_Y -> tiltX(track.pivotX(), track.at(frame));
+                case TILT_X -> {
+                    if (layer.ribbon() == null) tiltY(track.pivotY(), track.at(frame));
+                }
+                case TILT_Y -> {
+                    if (layer.ribbon() == null) tiltX(track.pivotX(), track.at(frame));
+                }
                 default -> {
                     // Turns and shifts come last.
                 }

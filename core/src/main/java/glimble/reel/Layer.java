@@ -1,7 +1,9 @@
 package glimble.reel;
 
 import glimble.graphic.Corners;
+import glimble.graphic.Light;
 import glimble.graphic.PhaseName;
+import glimble.graphic.RibbonForm;
 import glimble.rest.Rect;
 import glimble.text.GlyphRun;
 import java.util.List;
@@ -15,7 +17,7 @@ import java.util.Map;
  * to it. A group draws nothing: its tracks move every layer within it, after the layer's own.
  *
  * @param part key of the part
- * @param kind {@code text}, {@code box}, {@code line}, {@code picture}, {@code scrim} or {@code group}
+ * @param kind {@code text}, {@code box}, {@code line}, {@code picture}, {@code scrim}, {@code ribbon} or {@code group}
  * @param box where it rests, px
  * @param ink what is drawn of it at rest, px
  * @param baseline where glyphs stand, px from the top; of no account without runs
@@ -40,6 +42,8 @@ import java.util.Map;
  * @param resizes how its box changes, of one that follows what is revealed
  * @param unseen whether it is only there for others, as a mask
  * @param flipped whether the line along its edge is the mirror image: it begins at the right of its top
+ * @param ribbon how it runs, of a ribbon; none for anything else. Its box is where it would stand if it were straight
+ * @param rides index of the layer of the ribbon it stands on; -1 for none. Its box is then where it would stand if that were straight
  * @param absentIn phases in which it is not drawn: what a change replaces is drawn only while it goes away
  */
 public record Layer(
@@ -67,6 +71,8 @@ public record Layer(
         List<Resize> resizes,
         boolean unseen,
         boolean flipped,
+        Ribbon ribbon,
+        int rides,
         List<PhaseName> absentIn) {
 
     public Layer {
@@ -80,7 +86,7 @@ public record Layer(
 
     /** The same with other motion. */
     public Layer with(List<Track> otherTracks, List<Resize> otherResizes) {
-        return with(units, masks, within, otherTracks, otherResizes, absentIn);
+        return with(units, masks, within, rides, otherTracks, otherResizes, absentIn);
     }
 
     /**
@@ -93,21 +99,21 @@ public record Layer(
                 .filter(mask -> to.containsKey(mask.layer()))
                 .map(mask -> new MaskBy(to.get(mask.layer()), mask.inside(), mask.soft()))
                 .toList();
-        return among(kept, to.getOrDefault(within, -1));
+        return among(kept, to.getOrDefault(within, -1), to.getOrDefault(rides, -1));
     }
 
     /** The same in another reel. */
-    public Layer among(List<MaskBy> otherMasks, int otherWithin) {
-        return with(units, otherMasks, otherWithin, tracks, resizes, absentIn);
+    public Layer among(List<MaskBy> otherMasks, int otherWithin, int otherRides) {
+        return with(units, otherMasks, otherWithin, otherRides, tracks, resizes, absentIn);
     }
 
     public Layer absentIn(List<PhaseName> others) {
-        return with(units, masks, within, tracks, resizes, others);
+        return with(units, masks, within, rides, tracks, resizes, others);
     }
 
     /** The same with letters that a player may move apart. */
     public Layer withUnits(List<Rect> others) {
-        return with(others, masks, within, tracks, resizes, absentIn);
+        return with(others, masks, within, rides, tracks, resizes, absentIn);
     }
 
     public boolean isAbsent(PhaseName phase) {
@@ -132,19 +138,21 @@ public record Layer(
         Rect pictured = at.length == 0 ? pictureAt : new Rect(at[i], at[i + 1], at[i + 2], at[i + 3]);
         return new Layer(
                 part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture,
-                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, absentIn);
+                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides,
+                absentIn);
     }
 
     private Layer with(
             List<Rect> units,
             List<MaskBy> masks,
             int within,
+            int rides,
             List<Track> tracks,
             List<Resize> resizes,
             List<PhaseName> absentIn) {
         return new Layer(
                 part, kind, box, ink, baseline, corners, slant, fill, stroke, shadow, glow, opacity, picture, pictureAt,
-                runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, absentIn);
+                runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides, absentIn);
     }
 
     /**
@@ -155,6 +163,15 @@ public record Layer(
      * @param radial whether it runs outwards from the first point, the second being on its rim
      */
     public record Fill(String from, String to, boolean radial, double x1, double y1, double x2, double y2) {}
+
+    /**
+     * How a ribbon runs and is lit.
+     *
+     * @param mirrored whether it stands as in a mirror
+     * @param back what its back is filled with
+     * @param sheen 0–1
+     */
+    public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Light light) {}
 
     /** @param width px */
     public record Line(String colour, double width) {}

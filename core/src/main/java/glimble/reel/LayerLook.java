@@ -3,12 +3,14 @@ package glimble.reel;
 import glimble.graphic.Align;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
+import glimble.graphic.Light;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.TextPart;
 import glimble.graphic.Toward;
@@ -31,6 +33,7 @@ public final class LayerLook {
         if (part instanceof TextPart text) return fill(text.style().fill(), box, mirrored);
         if (part instanceof BoxPart plate) return fill(plate.fill(), box, mirrored);
         if (part instanceof LinePart line) return fill(line.fill(), box, mirrored);
+        if (part instanceof RibbonPart ribbon) return fill(ribbon.fill(), box, mirrored);
         return part instanceof ScrimPart scrim ? scrim(scrim, box, mirrored) : NOTHING;
     }
 
@@ -102,6 +105,15 @@ public final class LayerLook {
                 + Integer.toHexString(0x100 + kept).substring(1).toUpperCase(java.util.Locale.ROOT);
     }
 
+    /** How a ribbon runs; none for any other part. */
+    static Layer.Ribbon ribbon(Part part, Light light, Rect box, boolean mirrored) {
+        if (!(part instanceof RibbonPart ribbon)) return null;
+        Layer.Fill back = ribbon.back().isEmpty()
+                ? fill(ribbon.fill(), box, mirrored)
+                : fill(new Paint.Colour(ribbon.back()), box, mirrored);
+        return new Layer.Ribbon(ribbon.form(), mirrored, back, ribbon.sheen(), mirrored ? light.mirrored() : light);
+    }
+
     /** As round as it says, but no rounder than the box has room for. */
     static Corners corners(Part part, Rect box, boolean mirrored) {
         Corners given = Corners.SHARP;
@@ -128,7 +140,7 @@ public final class LayerLook {
         return at.line()
                 .map(line -> line.pieces().stream()
                         .map(unit -> Rounding.px(new Rect(
-                                at.box().x() + unit.x(),
+                                at.straight().x() + unit.x(),
                                 at.baseline() + unit.baseline() - line.ascent(),
                                 unit.width(),
                                 line.ascent() + line.ascent() / 3)))

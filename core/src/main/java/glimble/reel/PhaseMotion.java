@@ -12,6 +12,7 @@ import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Start;
 import glimble.graphic.Travel;
 import glimble.motion.Dealing;
@@ -266,7 +267,10 @@ public final class PhaseMotion {
             TrackKey key = new TrackKey(move.channel(), move.pivot(), move.opening(), colour(move), round(move));
             together.computeIfAbsent(key, none -> new ArrayList<>()).add(move);
         }
-        together.forEach((key, moves) -> tracks.add(track(key, moves, rest.box(part.key()), clock)));
+        Rect box = part.base().rides().isEmpty()
+                ? rest.box(part.key())
+                : rest.part(part.key()).straight();
+        together.forEach((key, moves) -> tracks.add(track(key, moves, box, clock)));
         return tracks;
     }
 
@@ -310,7 +314,12 @@ public final class PhaseMotion {
 
     private Band band(TrackKey key, String part) {
         if (key.channel() != Channel.REVEAL) return Band.NONE;
-        return Band.of(key.opening(), Reach.of(graphic, rest, graphic.part(part).orElseThrow()));
+        Part revealed = graphic.part(part).orElseThrow();
+        PartRest at = rest.part(part);
+        boolean along =
+                revealed instanceof RibbonPart || !revealed.base().rides().isEmpty();
+        return Band.of(
+                key.opening(), along ? at.straight().around(at.drawnStraight()) : Reach.of(graphic, rest, revealed));
     }
 
     /** Each letter goes through the same values; in another length all of them take as much longer as the whole of them does. */

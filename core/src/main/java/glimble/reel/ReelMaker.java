@@ -243,18 +243,19 @@ public final class ReelMaker {
     private Layer layer(Part part, Map<String, Integer> index, Motions motions) {
         PartRest at = rest.part(part.key());
         boolean mirrored = rest.mirrored();
-        Rect box = Rounding.px(at.box());
-        Rect ink = Rounding.px(at.drawn());
+        Rect stands = at.straight();
+        Rect box = Rounding.px(stands);
+        Rect ink = Rounding.px(at.drawnStraight());
         double baseline = Rounding.px(at.baseline());
-        Corners corners = LayerLook.corners(part, at.box(), mirrored);
-        double slant = LayerLook.slant(part, at.box(), mirrored);
-        Layer.Fill fill = LayerLook.fill(part, at.box(), mirrored);
+        Corners corners = LayerLook.corners(part, stands, mirrored);
+        double slant = LayerLook.slant(part, stands, mirrored);
+        Layer.Fill fill = LayerLook.fill(part, stands, mirrored);
         Layer.Line stroke = LayerLook.stroke(part.look());
         Layer.ThrownShadow shadow = LayerLook.shadow(part.look(), mirrored);
         Layer.ThrownShadow glow = LayerLook.glow(part.look());
         double opacity = Rounding.factor(part.look().opacity());
         String picture = picture(part);
-        Rect pictureAt = pictureAt(part, picture, at.box());
+        Rect pictureAt = pictureAt(part, picture, stands);
         List<GlyphRun> runs = at.line().map(ReelMaker::runs).orElse(List.of());
         List<Track> tracks = motions.tracks(part.key());
         List<Rect> units = isApart(tracks) ? LayerLook.units(at) : List.of();
@@ -285,6 +286,8 @@ public final class ReelMaker {
                 motions.resizes(part.key()),
                 part.base().unseen(),
                 flipped,
+                LayerLook.ribbon(part, graphic.light(), stands, mirrored),
+                index.getOrDefault(part.base().rides(), -1),
                 List.of());
     }
 

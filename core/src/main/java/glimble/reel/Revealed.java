@@ -74,7 +74,11 @@ final class Revealed {
             before = widths;
             for (PartRest part : rest.parts().values()) {
                 double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
-                put(of, frame, all.box(part.key()), revealed.box(part.key()));
+                put(
+                        of,
+                        frame,
+                        all.part(part.key()).straight(),
+                        revealed.part(part.key()).straight());
             }
         }
         edges.forEach((part, of) -> {
@@ -97,7 +101,7 @@ final class Revealed {
 
     /** px of a text that are revealed at a frame, from its first revealed letter to the end of its last. */
     static double width(PartRest text, List<Track> tracks, int frame) {
-        Rect seen = text.box();
+        Rect seen = text.straight();
         for (Track track : tracks) {
             if (track.overLetters() || !hides(track)) continue;
             double share = Math.max(0, Math.min(1, track.at(frame)));

@@ -29,7 +29,7 @@ record UnitPivots(double[] x, double[] y) {
         for (int i = 0; i < units.size(); i++) {
             int place = place(units, i, over);
             double top = text.baseline() + units.get(i).baseline() - line.ascent();
-            x[i] = Rounding.px(text.box().x() + left[place] + (right[place] - left[place]) * pivot.x());
+            x[i] = Rounding.px(text.straight().x() + left[place] + (right[place] - left[place]) * pivot.x());
             y[i] = Rounding.px(top + heightOfLine(line) * pivot.y());
         }
         return new UnitPivots(x, y);

@@ -13,23 +13,47 @@ import java.util.Optional;
  * @param y how its top came about
  * @param width how its width came about
  * @param height how its height came about
+ * @param straight where it would stand if its ribbon, or it, being one, were straight; for all other parts their box
  */
 public record PartRest(
-        String key, Rect box, Optional<TypesetLine> line, Reckoning x, Reckoning y, Reckoning width, Reckoning height) {
+        String key,
+        Rect box,
+        Optional<TypesetLine> line,
+        Reckoning x,
+        Reckoning y,
+        Reckoning width,
+        Reckoning height,
+        Rect straight) {
+
+    public PartRest(
+            String key,
+            Rect box,
+            Optional<TypesetLine> line,
+            Reckoning x,
+            Reckoning y,
+            Reckoning width,
+            Reckoning height) {
+        this(key, box, line, x, y, width, height, box);
+    }
 
     /** Where the letters stand, px from the top of the picture; the bottom of a part without letters. */
     public double baseline() {
-        return line.map(text -> box.y() + text.ascent()).orElse(box.bottom());
+        return line.map(text -> straight.y() + text.ascent()).orElse(straight.bottom());
     }
 
-    /** The box around what is drawn at rest: its ink if it is a text, else its box. */
+    /** The box around what is drawn at rest: its ink if it is a text, else its box; of what rides, its box. */
     public Rect drawn() {
+        return straight.equals(box) ? drawnStraight() : box;
+    }
+
+    /** The same as if the ribbon were straight. */
+    public Rect drawnStraight() {
         return line.map(text -> text.ink())
                 .map(ink -> new Rect(
-                        box.x() + ink.left(),
+                        straight.x() + ink.left(),
                         baseline() + ink.top(),
                         ink.right() - ink.left(),
                         ink.bottom() - ink.top()))
-                .orElse(box);
+                .orElse(straight);
     }
 }

@@ -20,10 +20,11 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.function.Function;
 
 /**
  * Which parts are there for some values. A text that is blank is absent; so is a part that needs a blank field, whose size
- * follows absent parts only, or that stacks or groups absent parts only; and so
+ * follows absent parts only, that rides on an absent ribbon, or that stacks or groups absent parts only; and so
  * is all of an absent group. What hung on an absent part takes that part's place.
  */
 final class Presence {
@@ -74,6 +75,12 @@ final class Presence {
         return parts.get(key);
     }
 
+    /** What a part stands by if it refers to another: of what rides it is the ribbon, unless it rides on the same one. */
+    static Part seenBy(Part part, Part other, Function<String, Part> parts) {
+        String ribbon = other.base().rides();
+        return ribbon.isEmpty() || ribbon.equals(part.base().rides()) ? other : parts.apply(ribbon);
+    }
+
     /** All rows of a stack, absent ones too. */
     List<Part> allRows(String stack) {
         return rowsOfStack.get(stack);
@@ -85,6 +92,7 @@ final class Presence {
 
     private boolean losesItsHold(Part part) {
         if (isAbsent(part.key())) return false;
+        if (!part.base().rides().isEmpty() && isAbsent(part.base().rides())) return true;
         if (part instanceof StackPart stack && presentRows(stack.key()).isEmpty()) return true;
         if (part instanceof GroupPart group && group.parts().stream().allMatch(this::isAbsent)) return true;
         if (groups.containsKey(part.key()) && isAbsent(groups.get(part.key()))) return true;

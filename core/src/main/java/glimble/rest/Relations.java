@@ -5,6 +5,7 @@ import glimble.graphic.Edge;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
@@ -99,15 +100,17 @@ public final class Relations {
         if (part.span(axis).place() instanceof Place.Around) {
             // It has a union to stand around: the reader sees to that.
             for (String key : ((Size.Wraps) part.span(axis).size()).parts()) {
-                followed.add(new Unknown(key, axis, false));
+                followed.add(new Unknown(seenBy(part, key).key(), axis, false));
             }
             return;
         }
         if (part.span(axis).place() instanceof Place.Hang hang) {
-            if (needsSize(hang.edge())) followed.add(new Unknown(part.key(), axis, true));
+            if (needsSize(hang.edge())) addExtent(part, part, axis, followed);
             if (!hang.onGround()) {
-                followed.add(new Unknown(hang.on(), axis, false));
-                if (needsSize(hang.at())) followed.add(new Unknown(hang.on(), axis, true));
+                Part on = seenBy(part, hang.on());
+                // What rides is placed from the start of its ribbon, wherever that is.
+                if (!on.key().equals(part.base().rides())) followed.add(new Unknown(on.key(), axis, false));
+                if (needsSize(hang.at())) addExtent(part, on, axis, followed);
             }
             return;
         }
@@ -117,13 +120,28 @@ public final class Relations {
         for (Part row : rows.get(stack)) followed.add(new Unknown(row.key(), axis, true));
     }
 
+    private Part seenBy(Part part, String other) {
+        return Presence.seenBy(part, parts.get(other), parts::get);
+    }
+
+    /** How large another part is for one: of a ribbon what is seen of it, which follows both its length and its breadth, unless it rides on it. */
+    private static void addExtent(Part part, Part other, Axis axis, Set<Unknown> followed) {
+        boolean seen =
+                other instanceof RibbonPart && !other.key().equals(part.base().rides());
+        for (Axis any : Axis.values()) {
+            if (seen || any == axis) followed.add(new Unknown(other.key(), any, true));
+        }
+    }
+
     private void addSize(Part part, Axis axis, Size size, Set<Unknown> followed) {
         if (part instanceof TextPart text && text.fit().isPresent() && size instanceof Size.Own) {
             addRooms(text, followed);
         }
-        if (size instanceof Size.Matches matches) followed.add(new Unknown(matches.part(), axis, true));
+        if (size instanceof Size.Matches matches) addExtent(part, parts.get(matches.part()), axis, followed);
         if (size instanceof Size.Wraps wraps) {
-            for (String key : wraps.parts()) followed.add(new Unknown(key, axis, true));
+            boolean union = wraps.take() == Size.Take.UNION;
+            for (String key : wraps.parts())
+                addExtent(part, union ? seenBy(part, key) : parts.get(key), axis, followed);
             if (wraps.take() == Size.Take.UNION) addUnion(part, wraps, axis, followed);
         }
     }
@@ -136,8 +154,9 @@ public final class Relations {
     }
 
     private void addUnion(Part wrapper, Size.Wraps wraps, Axis axis, Set<Unknown> followed) {
-        List<Part> wrapped = wraps.parts().stream().map(parts::get).toList();
-        Edge shared = sharedEdge(wrapper.key(), wrapped, part -> part.span(axis).place(), parts::get);
+        List<Part> wrapped =
+                wraps.parts().stream().map(key -> seenBy(wrapper, key)).toList();
+        Edge shared = sharedEdge(wrapper.key(), wrapped, part -> part.span(axis).place(), key -> seenBy(wrapper, key));
         for (Part start : wrapped) {
             if (shared == null) {
                 followed.add(new Unknown(start.key(), axis, false));
@@ -145,12 +164,12 @@ public final class Relations {
             }
             for (Part part = start;
                     part != wrapper;
-                    part = parts.get(((Place.Hang) part.span(axis).place()).on())) {
+                    part = seenBy(wrapper, ((Place.Hang) part.span(axis).place()).on())) {
                 // All of them hang: only so do they share an edge.
                 Place.Hang place = (Place.Hang) part.span(axis).place();
-                if (needsSize(place.edge())) followed.add(new Unknown(part.key(), axis, true));
+                if (needsSize(place.edge())) addExtent(part, part, axis, followed);
                 boolean between = !place.on().equals(wrapper.key());
-                if (between && needsSize(place.at())) followed.add(new Unknown(place.on(), axis, true));
+                if (between && needsSize(place.at())) addExtent(part, seenBy(wrapper, place.on()), axis, followed);
             }
         }
     }

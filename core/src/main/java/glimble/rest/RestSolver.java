@@ -9,6 +9,7 @@ import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
@@ -57,6 +58,7 @@ public final class RestSolver {
     private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
     private final Map<String, StackSpacing> spacings = new HashMap<>();
     private final List<Note> notes = new ArrayList<>();
+    private final RibbonRests ribbons;
 
     private RestSolver(
             Graphic graphic,
@@ -78,6 +80,7 @@ public final class RestSolver {
                 .orElse(false);
         presence = new Presence(graphic, values);
         texts = new TextSetting(graphic, values, mirrored, typesetter, presence, this::room);
+        ribbons = new RibbonRests(frame, mirrored, this::size);
         for (Axis axis : Axis.values()) {
             sizes.put(axis, new HashMap<>());
             places.put(axis, new HashMap<>());
@@ -136,12 +139,23 @@ public final class RestSolver {
     private PartRest part(Part part) {
         Reckoning width = size(part, Axis.X);
         Reckoning height = size(part, Axis.Y);
-        Reckoning x = mirrored ? mirrored(part, width) : place(part, Axis.X);
+        Reckoning x = mirrored ? mirrored(part, extent(part, Axis.X)) : place(part, Axis.X);
         Reckoning y = place(part, Axis.Y);
-        Rect box = new Rect(x.value(), y.value(), width.value(), height.value());
         if (part instanceof StackPart stack) noteOverflow(stack);
         noteMissing(part);
-        return new PartRest(part.key(), box, line(part, width.value()), x, y, width, height);
+        Rect straight = new Rect(x.value(), y.value(), width.value(), height.value());
+        Rect box = straight;
+        if (part instanceof RibbonPart ribbon) {
+            straight = ribbons.straight(ribbon, x.value(), y.value());
+            box = ribbons.seen(ribbon, x.value(), y.value());
+        } else if (presence.part(part.base().rides()) instanceof RibbonPart ribbon) {
+            Reckoning left = mirrored ? mirrored(ribbon, extent(ribbon, Axis.X)) : place(ribbon, Axis.X);
+            double top = place(ribbon, Axis.Y).value();
+            Rect under = ribbons.straight(ribbon, left.value(), top);
+            straight = new Rect(under.x() + x.value(), under.y() + y.value(), width.value(), height.value());
+            box = ribbons.ridden(ribbon, left.value(), top, straight);
+        }
+        return new PartRest(part.key(), box, line(part, width.value()), x, y, width, height, straight);
     }
 
     private Optional<TypesetLine> line(Part part, double width) {
@@ -210,9 +224,10 @@ public final class RestSolver {
 
     /** Solved as if it were not mirrored, and then seen in a mirror across the frame. */
     private Reckoning mirrored(Part part, Reckoning width) {
+        Part ribbon = presence.part(part.base().rides());
         return Reckoning.sum(
                 edgeName(part.key(), Edge.START, Axis.X),
-                Reckoning.given("frame · right", frame.width()),
+                ribbon == null ? Reckoning.given("frame · right", frame.width()) : size(ribbon, Axis.X),
                 Reckoning.times("mirrored", -1, place(part, Axis.X)),
                 Reckoning.times("back by its width", -1, width));
     }
@@ -244,7 +259,8 @@ public final class RestSolver {
             return scaled(what, share.factor(), Reckoning.given(share.of(), extent), share.plus());
         }
         if (size instanceof Size.Matches matches) {
-            return scaled(what, matches.factor(), size(presence.part(matches.part()), axis), matches.plus());
+            Part matched = presence.part(matches.part());
+            return scaled(what, matches.factor(), sizeFor(part, matched, axis), matches.plus());
         }
         return wrapped(what, part, (Size.Wraps) size, axis);
     }
@@ -281,7 +297,7 @@ public final class RestSolver {
     }
 
     private Reckoning wrapped(String what, Part part, Size.Wraps wraps, Axis axis) {
-        Reckoning inside = wraps.take() == Size.Take.LONGEST ? longest(wraps, axis) : union(part, wraps, axis);
+        Reckoning inside = wraps.take() == Size.Take.LONGEST ? longest(part, wraps, axis) : union(part, wraps, axis);
         double room = inside.value() + wraps.before() + wraps.after();
         // Padding that is more negative than the text is long leaves nothing, never less than nothing.
         double kept = Math.max(Math.max(0, wraps.least()), Math.min(wraps.most(), room));
@@ -294,14 +310,14 @@ public final class RestSolver {
     }
 
     /** The size of a part, or what is revealed of it so far. */
-    private Reckoning followed(Size.Wraps wraps, Part part, Axis axis) {
+    private Reckoning followed(Part wrapper, Size.Wraps wraps, Part part, Axis axis) {
         Double width = wraps.revealed() && axis == Axis.X ? revealed.get(part.key()) : null;
-        return width == null ? size(part, axis) : Reckoning.measured("revealed of " + part.key(), width);
+        return width == null ? sizeFor(wrapper, part, axis) : Reckoning.measured("revealed of " + part.key(), width);
     }
 
-    private Reckoning longest(Size.Wraps wraps, Axis axis) {
+    private Reckoning longest(Part wrapper, Size.Wraps wraps, Axis axis) {
         List<Reckoning> present = new ArrayList<>();
-        for (Part wrapped : wrapped(wraps)) present.add(followed(wraps, wrapped, axis));
+        for (Part wrapped : wrapped(wraps)) present.add(followed(wrapper, wraps, wrapped, axis));
         return present.size() == 1 ? present.get(0) : Reckoning.longest("longest", present);
     }
 
@@ -310,14 +326,16 @@ public final class RestSolver {
      * on one edge of the wrapping part itself, they are measured from that edge: its own place need not be known.
      */
     private Reckoning union(Part wrapper, Size.Wraps wraps, Axis axis) {
-        List<Part> present = wrapped(wraps);
-        Edge shared = Relations.sharedEdge(wrapper.key(), present, part -> presence.place(part, axis), presence::part);
+        List<Part> present = standing(wrapper, wraps);
+        Edge shared = Relations.sharedEdge(
+                wrapper.key(), present, part -> presence.place(part, axis), key -> seenBy(wrapper, key));
         Part base = shared == null ? null : wrapper;
         Reckoning first = null;
         Reckoning last = null;
         for (Part part : present) {
             Reckoning start = start(part, axis, base);
-            Reckoning end = Reckoning.sum(edgeName(part.key(), Edge.END, axis), start, followed(wraps, part, axis));
+            Reckoning end =
+                    Reckoning.sum(edgeName(part.key(), Edge.END, axis), start, followed(wrapper, wraps, part, axis));
             if (first == null || start.value() < first.value()) first = start;
             if (last == null || end.value() > last.value()) last = end;
         }
@@ -332,6 +350,28 @@ public final class RestSolver {
         // Asked only of an absent part for what stays where it would be if it were there.
         if (present.isEmpty()) wraps.parts().forEach(key -> present.add(presence.part(key)));
         return present;
+    }
+
+    /** Where what it wraps stands: for what rides, its ribbon. */
+    private List<Part> standing(Part wrapper, Size.Wraps wraps) {
+        return wrapped(wraps).stream()
+                .map(part -> seenBy(wrapper, part.key()))
+                .distinct()
+                .toList();
+    }
+
+    private Part seenBy(Part part, String other) {
+        return Presence.seenBy(part, presence.part(other), presence::part);
+    }
+
+    /** How large another part is for one that follows it: what rides on a ribbon goes by its length and breadth, all others by what is seen of it. */
+    private Reckoning sizeFor(Part part, Part other, Axis axis) {
+        return other.key().equals(part.base().rides()) ? size(other, axis) : extent(other, axis);
+    }
+
+    /** How much room a part takes in the picture, or along its ribbon. */
+    private Reckoning extent(Part part, Axis axis) {
+        return part instanceof RibbonPart ribbon ? ribbons.extent(ribbon, axis) : size(part, axis);
     }
 
     private Reckoning place(Part part, Axis axis) {
@@ -350,16 +390,16 @@ public final class RestSolver {
         Place.Hang place = (Place.Hang) found;
         return Reckoning.sum(
                 edgeName(part.key(), Edge.START, axis),
-                anchor(place, axis, base),
+                anchor(part, place, axis, base),
                 Reckoning.given("offset", place.plus()),
-                Reckoning.times("back from its " + place.edge().word(axis), -1, reach(part, place.edge(), axis)));
+                Reckoning.times("back from its " + place.edge().word(axis), -1, reach(part, part, place.edge(), axis)));
     }
 
     /** Before the first edge of any part that it wraps. */
     private Reckoning around(Part part, Axis axis, Part base) {
         Size.Wraps wraps = (Size.Wraps) part.span(axis).size();
         Reckoning first = null;
-        for (Part wrapped : wrapped(wraps)) {
+        for (Part wrapped : standing(part, wraps)) {
             Reckoning start = base == null ? place(wrapped, axis) : start(wrapped, axis, base);
             if (first == null || start.value() < first.value()) first = start;
         }
@@ -369,13 +409,14 @@ public final class RestSolver {
                 Reckoning.given("pad " + Edge.START.word(axis), -wraps.before()));
     }
 
-    private Reckoning anchor(Place.Hang place, Axis axis, Part base) {
+    private Reckoning anchor(Part part, Place.Hang place, Axis axis, Part base) {
         String what = edgeName(place.on(), place.at(), axis);
         if (place.onGround()) return Reckoning.given(what, ground(place, axis));
         if (base != null && place.on().equals(base.key())) return Reckoning.given(what, 0);
-        Part target = presence.part(place.on());
+        Part target = seenBy(part, place.on());
+        if (target.key().equals(part.base().rides())) return reach(part, target, place.at(), axis);
         Reckoning start = base == null ? place(target, axis) : start(target, axis, base);
-        return Reckoning.sum(what, start, reach(target, place.at(), axis));
+        return Reckoning.sum(what, start, reach(part, target, place.at(), axis));
     }
 
     private double ground(Place.Hang place, Axis axis) {
@@ -422,22 +463,25 @@ public final class RestSolver {
         return texts.natural(text).ascent() * texts.squeezeInHeight(text);
     }
 
-    /** From the left or top of a part to one of its edges. */
-    private Reckoning reach(Part part, Edge edge, Axis axis) {
+    /** From the left or top of another part to one of its edges. */
+    private Reckoning reach(Part part, Part other, Edge edge, Axis axis) {
         String what = "to its " + edge.word(axis);
         return switch (edge) {
             case START -> Reckoning.given(what, 0);
-            case CENTRE -> Reckoning.times(what, 0.5, size(part, axis));
-            case END -> size(part, axis);
-            case INNER_START ->
-                Reckoning.given(what, ((Size.Wraps) part.span(axis).size()).before());
+            case CENTRE -> Reckoning.times(what, 0.5, sizeFor(part, other, axis));
+            case END -> sizeFor(part, other, axis);
+            case INNER_START -> Reckoning.given(what, pad(other, axis, true));
             case INNER_END ->
-                Reckoning.sum(
-                        what,
-                        size(part, axis),
-                        Reckoning.given("pad", -((Size.Wraps) part.span(axis).size()).after()));
-            case BASELINE -> Reckoning.measured(what, ascent((TextPart) part));
+                Reckoning.sum(what, sizeFor(part, other, axis), Reckoning.given("pad", -pad(other, axis, false)));
+            // What hangs by the letters of what rides hangs on its ribbon.
+            case BASELINE ->
+                other instanceof TextPart text ? Reckoning.measured(what, ascent(text)) : sizeFor(part, other, axis);
         };
+    }
+
+    private static double pad(Part part, Axis axis, boolean before) {
+        if (!(part.span(axis).size() instanceof Size.Wraps wraps)) return 0;
+        return before ? wraps.before() : wraps.after();
     }
 
     private static String edgeName(String key, Edge edge, Axis axis) {

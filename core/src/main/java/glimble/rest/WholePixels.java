@@ -43,7 +43,8 @@ enum WholePixels {
                 || part instanceof LinePart
                 || part instanceof PicturePart
                 || part instanceof ScrimPart;
-        return this == YES && drawn;
+        // What rides is bent with its ribbon: its edges are on no px anyway.
+        return this == YES && drawn && part.base().rides().isEmpty();
     }
 
     /** Said only where it is more than what doubles are off by. */

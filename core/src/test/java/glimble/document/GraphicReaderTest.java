@@ -180,7 +180,7 @@ class GraphicReaderTest {
                         "parts.0.kind",
                         new Tree.Text("blob"),
                         "$.parts[0].kind",
-                        "'blob' is not one of: box, group, line, picture, scrim, stack, text"),
+                        "'blob' is not one of: box, group, line, picture, ribbon, scrim, stack, text"),
                 wrong("parts.0.fill", new Tree.Text("#12345"), "$.parts[0].fill", "colour like"),
                 wrong("parts.0.radius", new Tree.Num(-1), "$.parts[0].radius", "from 0"),
                 wrong("parts.0.key", new Tree.Text("frame"), "$.parts[0].key", "kept for the picture"),

@@ -105,7 +105,7 @@ class TakingUpTest {
         Map<String, String> values = RandomGraphic.values(graphic, random);
         List<String> chosen = new ArrayList<>(keys(graphic));
         chosen.removeIf(key -> random.nextInt(3) > 0);
-        for (String kind : List.of("text", "box", "line", "stack", "picture", "scrim")) {
+        for (String kind : List.of("text", "box", "line", "stack", "picture", "scrim", "ribbon")) {
             Graphic edited = PartEdits.add(graphic, kind, "mono", chosen, boxes(graphic, values));
             assertThat(edited.parts()).hasSize(graphic.parts().size() + 1);
             var reading =

@@ -141,7 +141,7 @@ class ChangeChecksTest {
             // The flow comes too late.
             layer -> layer.with(layer.tracks(), later(layer.resizes(), 16)),
             // The mask is taken away.
-            layer -> layer.among(List.of(), layer.within()),
+            layer -> layer.among(List.of(), layer.within(), layer.rides()),
             // Old and new meet too early, or a wait is deleted.
             layer -> comes(layer) ? layer.with(earlier(layer.tracks(), 9), layer.resizes()) : layer,
             layer -> comes(layer) ? layer.with(earlier(layer.tracks(), 200), layer.resizes()) : layer);

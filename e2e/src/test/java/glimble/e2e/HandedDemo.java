@@ -22,8 +22,10 @@ import java.util.Map;
 record HandedDemo(Handed handed, JdkTypesetter typesetter) {
     /** No graphic of the demo, but one that has each member of a look. */
     static final String EVERY_LOOK = "every look";
+    /** The same of ribbons and what rides on them. */
+    static final String EVERY_RIBBON = "every ribbon";
 
-    /** @param name of a graphic of the demo, or {@link #EVERY_LOOK} */
+    /** @param name of a graphic of the demo, {@link #EVERY_LOOK} or {@link #EVERY_RIBBON} */
     static HandedDemo of(String name, JdkTypesetter typesetter) {
         Graphic graphic =
                 GraphicJson.read(json(name), typesetter.fonts()).graphic().orElseThrow();
@@ -31,8 +33,8 @@ record HandedDemo(Handed handed, JdkTypesetter typesetter) {
     }
 
     private static String json(String name) {
-        if (!name.equals(EVERY_LOOK)) return DemoGraphics.named(name);
-        try (InputStream stream = HandedDemo.class.getResourceAsStream("/every-look.json")) {
+        if (!name.startsWith("every ")) return DemoGraphics.named(name);
+        try (InputStream stream = HandedDemo.class.getResourceAsStream("/" + name.replace(' ', '-') + ".json")) {
             return new String(stream.readAllBytes(), StandardCharsets.UTF_8);
         } catch (IOException e) {
             throw new UncheckedIOException(e);

@@ -38,9 +38,9 @@ import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeAll;
-import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
+import org.junit.jupiter.params.provider.ValueSource;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -202,16 +202,16 @@ class PaintersIT {
         return width < 1 || height < 1 ? new int[0] : image.getRGB(left, top, width, height, null, 0, width);
     }
 
-    @Test
-    void both_draw_every_look_and_channel_the_same() throws IOException {
-        String json = new String(
-                PaintersIT.class.getResourceAsStream("/every-look.json").readAllBytes(), StandardCharsets.UTF_8);
+    @ParameterizedTest
+    @ValueSource(strings = {"/every-look.json", "/every-ribbon.json"})
+    void both_draw_every_look_and_channel_the_same(String file) throws IOException {
+        String json = new String(PaintersIT.class.getResourceAsStream(file).readAllBytes(), StandardCharsets.UTF_8);
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         long id = Packaged.shared().add(json);
         ReelPainter painter = new ReelPainter(reel(graphic), TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
         for (int frame : new int[] {6, 17, 28, 40}) {
             double share = Both.at(painter, id, PhaseName.IN, frame).differing();
-            assertThat(share).as("frame %s", frame).isLessThanOrEqualTo(ALLOWED);
+            assertThat(share).as("%s, frame %s", file, frame).isLessThanOrEqualTo(ALLOWED);
         }
     }
 

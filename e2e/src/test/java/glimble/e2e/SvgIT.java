@@ -47,7 +47,7 @@ class SvgIT {
     }
 
     static Stream<String> demos() {
-        return Stream.concat(DemoGraphics.names().stream(), Stream.of(HandedDemo.EVERY_LOOK));
+        return Stream.concat(DemoGraphics.names().stream(), Stream.of(HandedDemo.EVERY_LOOK, HandedDemo.EVERY_RIBBON));
     }
 
     @ParameterizedTest

@@ -18,7 +18,8 @@ public final class DemoGraphics {
             "twin-bar",
             "place-and-hour",
             "next-up",
-            "spoken-line");
+            "spoken-line",
+            "opening-ribbon");
 
     private static final List<String> PICTURES = List.of("kite mark", "north strand", "skerry tails");
 

@@ -43,8 +43,10 @@ class RescaleTest {
     }
 
     private static void assertTwice(Layer small, Layer large) {
-        assertTwice(small.box(), large.box());
-        assertTwice(small.ink(), large.ink());
+        // What is seen of a ribbon decides where it stands, and its facets miss its edge by up to a fifth of a px.
+        boolean bent = small.ribbon() != null || small.rides() >= 0;
+        assertTwice(small.box(), large.box(), bent ? 0.4 : 0.003);
+        assertTwice(small.ink(), large.ink(), bent ? 0.4 : 0.003);
         assertThat(large.corners().topLeft()).isCloseTo(2 * small.corners().topLeft(), within(0.003));
         for (int i = 0; i < small.tracks().size(); i++) {
             Track slow = small.tracks().get(i);
@@ -57,11 +59,11 @@ class RescaleTest {
         }
     }
 
-    private static void assertTwice(Rect small, Rect large) {
-        assertThat(large.x()).isCloseTo(2 * small.x(), within(0.003));
-        assertThat(large.y()).isCloseTo(2 * small.y(), within(0.003));
-        assertThat(large.width()).isCloseTo(2 * small.width(), within(0.003));
-        assertThat(large.height()).isCloseTo(2 * small.height(), within(0.003));
+    private static void assertTwice(Rect small, Rect large, double off) {
+        assertThat(large.x()).isCloseTo(2 * small.x(), within(off));
+        assertThat(large.y()).isCloseTo(2 * small.y(), within(off));
+        assertThat(large.width()).isCloseTo(2 * small.width(), within(off));
+        assertThat(large.height()).isCloseTo(2 * small.height(), within(off));
     }
 
     @ParameterizedTest

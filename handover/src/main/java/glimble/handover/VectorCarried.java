@@ -5,6 +5,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Variant;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
@@ -37,6 +38,13 @@ final class VectorCarried {
                         graphic,
                         move -> move.channel() == Channel.REVEAL
                                 && move.opening().soft() > 0));
+        say(
+                said,
+                "Ribbons, and what rides on them, are left out",
+                parts(
+                        graphic,
+                        part -> part instanceof RibbonPart
+                                || !part.base().rides().isEmpty()));
         say(said, "Blurs are left out", moves(graphic, move -> move.channel() == Channel.BLUR));
         say(
                 said,

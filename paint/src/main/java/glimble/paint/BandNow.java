@@ -43,6 +43,14 @@ record BandNow(AffineTransform matrix, double degrees, double from, double to, d
         return turned;
     }
 
+    /** From where to where it is open, px in the picture along x, of one that opens that way. */
+    double[] ends() {
+        boolean back = degrees % 360 != 0;
+        double[] ends = {back ? -to : from, 0, back ? -from : to, 0};
+        matrix.transform(ends, 0, ends, 0, 2);
+        return new double[] {Math.min(ends[0], ends[2]), Math.max(ends[0], ends[2])};
+    }
+
     /** The band with hard edges, in the picture. */
     Shape shape() {
         Rectangle2D band = new Rectangle2D.Double(from, -FAR, Math.max(0, to - from), 2 * FAR);

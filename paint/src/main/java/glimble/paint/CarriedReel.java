@@ -5,10 +5,16 @@ import glimble.graphic.Opening;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.Track;
+import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 
-/** A reel as a vector animation carries it: without shadows, glows and blurs, with hard edges, and flat where it is tilted. */
+/**
+ * A reel as a vector animation carries it: without shadows, glows and blurs, with hard edges, flat where it is tilted, and without ribbons and what
+ * rides on them.
+ */
 public final class CarriedReel {
     private static final Set<Channel> LEFT_OUT = Set.of(Channel.BLUR, Channel.TILT_X, Channel.TILT_Y);
     private static final Layer.ThrownShadow NONE = new Layer.ThrownShadow("", 0, 0, 0);
@@ -16,7 +22,16 @@ public final class CarriedReel {
     private CarriedReel() {}
 
     public static Reel of(Reel reel) {
-        List<Layer> layers = reel.layers().stream().map(CarriedReel::carried).toList();
+        Map<Integer, Integer> to = new HashMap<>();
+        List<Layer> kept = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            if (layer.ribbon() != null || layer.rides() >= 0) continue;
+            to.put(i, kept.size());
+            kept.add(layer);
+        }
+        List<Layer> layers =
+                kept.stream().map(layer -> carried(layer.among(to))).toList();
         return new Reel(
                 reel.width(), reel.height(), reel.rate(), layers, reel.in(), reel.loop(), reel.out(), reel.steps());
     }
@@ -54,6 +69,8 @@ public final class CarriedReel {
                 of.resizes(),
                 of.unseen(),
                 of.flipped(),
+                of.ribbon(),
+                of.rides(),
                 of.absentIn());
     }
 

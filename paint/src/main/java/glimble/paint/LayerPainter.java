@@ -47,14 +47,16 @@ final class LayerPainter {
         double around = layer.kind().equals("text") ? layer.stroke().width() * stand.stroke() : 0;
         Rectangle area = new Rectangle(0, 0, -1, -1);
         if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
-            area = area.union(bounds(shapes.of(layer, stand.edges()), around, matrix));
+            area = area.union(bounds(shape(layer, stand), around, matrix));
         } else {
             List<Shape> letters = shapes.letters(layer);
             for (int unit = 0; unit < letters.size(); unit++) {
                 Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
                 if (letter.opacity() == 0) continue;
                 Rectangle bounds = bounds(
-                        letters.get(unit), around * Math.max(1, letter.stroke()), standing(letter, stand, matrix));
+                        shape(letter, letters.get(unit), stand),
+                        around * Math.max(1, letter.stroke()),
+                        standing(letter, stand, matrix));
                 if (!bounds.isEmpty()) area = area.union(Sheet.grown(bounds, Blur.reach(letter.blur())));
             }
         }
@@ -89,7 +91,8 @@ final class LayerPainter {
             paint(
                     onto,
                     layer,
-                    shapes.of(layer, stand.edges()),
+                    stand,
+                    shape(layer, stand),
                     matrix,
                     stand.opacity(),
                     stand.stroke(),
@@ -104,10 +107,10 @@ final class LayerPainter {
             AffineTransform at = standing(letter, stand, matrix);
             List<Stand.Tint> tints = new ArrayList<>(stand.tints());
             tints.addAll(letter.tints());
-            Shape shape = letter.seen(letters.get(unit));
+            Shape shape = shape(letter, letter.seen(letters.get(unit)), stand);
             double opacity = stand.opacity() * letter.opacity();
             if (letter.blur() == 0) {
-                paint(onto, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
+                paint(onto, layer, stand, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
                 continue;
             }
             double around = layer.kind().equals("text") ? layer.stroke().width() * stand.stroke() * letter.stroke() : 0;
@@ -122,13 +125,27 @@ final class LayerPainter {
             Rectangle area = Sheet.grown(drawn, reach).intersection(frame());
             if (area.isEmpty()) continue;
             Sheet apart = Sheet.blank(area);
-            paint(apart, layer, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
+            paint(apart, layer, stand, shape, at, opacity, stand.stroke() * letter.stroke(), tints, ALL);
             Blur.apply(apart.image(), letter.blur());
             onto.lay(apart, Laid.How.OVER);
         }
     }
 
+    /** The shape of a layer in the coordinates that its matrix takes to the picture. */
+    private Shape shape(Layer layer, Stand stand) {
+        return shapes.standing(layer, stand);
+    }
+
+    /** The same of one of its letters, of what rides taken to where it is seen on its ribbon. */
+    static Shape shape(Letter letter, Shape shape, Stand stand) {
+        if (stand.riding() == null) return shape;
+        AffineTransform flat = AffineTransform.getTranslateInstance(stand.edges()[0], stand.edges()[1]);
+        flat.concatenate(letter.matrix());
+        return Ridden.of(stand, shape, flat);
+    }
+
     static AffineTransform standing(Letter letter, Stand stand, AffineTransform matrix) {
+        if (stand.riding() != null) return matrix;
         AffineTransform at = new AffineTransform(matrix);
         at.translate(stand.edges()[0], stand.edges()[1]);
         at.concatenate(letter.matrix());
@@ -138,6 +155,7 @@ final class LayerPainter {
     private void paint(
             Sheet onto,
             Layer layer,
+            Stand stand,
             Shape shape,
             AffineTransform matrix,
             double opacity,
@@ -153,7 +171,7 @@ final class LayerPainter {
         boolean around = strokeWidth > 0 && layer.kind().equals("text");
         if (!layer.glow().colour().isEmpty()) {
             shadow(onto, layer.glow(), matrix, opacity, fill, filledWith, shape, null);
-            fill(onto, graphics, matrix, opacity, fill, shape);
+            if (layer.ribbon() == null) fill(onto, graphics, matrix, opacity, fill, shape);
         }
         Shape outline = around ? outline(shape, strokeWidth) : null;
         boolean shown = !layer.picture().isEmpty();
@@ -161,7 +179,8 @@ final class LayerPainter {
             shadow(onto, layer.shadow(), matrix, opacity, fill, filledWith, around ? null : shape, outline);
         }
         if (around) draw(graphics, here, composite, Colours.of(layer.stroke().colour(), tints), outline);
-        if (shown) picture(onto, layer, shape, matrix, opacity);
+        if (shown) picture(onto, layer, stand, shape, matrix, opacity);
+        else if (layer.ribbon() != null) RibbonPainter.fill(onto, layer, stand.ribbon(), matrix, tints, opacity);
         else fill(onto, graphics, matrix, opacity, fill, shape);
         if (strokeWidth > 0 && !around && drawn[1] > drawn[0]) {
             // Twice as wide and cut to the shape: what is seen of it is inside.
@@ -242,8 +261,15 @@ final class LayerPainter {
         return thrown;
     }
 
-    private void picture(Sheet onto, Layer layer, Shape shape, AffineTransform matrix, double opacity) {
+    private void picture(Sheet onto, Layer layer, Stand stand, Shape shape, AffineTransform matrix, double opacity) {
         Sheet apart = Sheet.blank(onto.at());
+        if (stand.riding() != null) {
+            if (BentPicture.draw(apart, layer, pictures, stand, matrix)) {
+                apart.lay(covered(onto, shape, matrix), Laid.How.KEEPS);
+                onto.layOver(apart, opacity);
+            }
+            return;
+        }
         Graphics2D graphics = apart.graphics();
         graphics.setTransform(apart.from(matrix));
         boolean drawn = pictures.draw(graphics, layer.picture(), layer.pictureAt());
@@ -253,11 +279,7 @@ final class LayerPainter {
                 && layer.pictureAt().height() <= layer.box().height() + 0.01;
         boolean sharp = layer.corners().equals(glimble.graphic.Corners.SHARP) && layer.slant() == 0;
         if (!inside || !sharp || layer.kind().equals("text")) {
-            Sheet cut = Sheet.blank(onto.at());
-            Graphics2D cutter = cut.graphics();
-            draw(cutter, cut.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape);
-            cutter.dispose();
-            apart.lay(cut, Laid.How.KEEPS);
+            apart.lay(covered(onto, shape, matrix), Laid.How.KEEPS);
         }
         if (inside
                 && sharp
@@ -273,6 +295,14 @@ final class LayerPainter {
             onto.layOver(thrown, opacity);
         }
         onto.layOver(apart, opacity);
+    }
+
+    private static Sheet covered(Sheet onto, Shape shape, AffineTransform matrix) {
+        Sheet cut = Sheet.blank(onto.at());
+        Graphics2D cutter = cut.graphics();
+        draw(cutter, cut.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape);
+        cutter.dispose();
+        return cut;
     }
 
     private static Paint fill(Layer layer, List<Stand.Tint> tints) {
@@ -295,13 +325,13 @@ final class LayerPainter {
     void fillShape(Sheet onto, Layer layer, Stand stand, PhaseName phase, int frame, AffineTransform matrix) {
         Graphics2D graphics = onto.graphics();
         if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
-            draw(graphics, onto.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shapes.of(layer, stand.edges()));
+            draw(graphics, onto.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape(layer, stand));
         } else {
             List<Shape> letters = shapes.letters(layer);
             for (int unit = 0; unit < letters.size(); unit++) {
                 Letter letter = Letter.of(layer, phase, frame, unit, stand.tracking());
                 AlphaComposite composite = AlphaComposite.SrcOver.derive((float) letter.opacity());
-                Shape seen = letter.seen(letters.get(unit));
+                Shape seen = shape(letter, letter.seen(letters.get(unit)), stand);
                 draw(graphics, onto.from(standing(letter, stand, matrix)), composite, Color.BLACK, seen);
             }
         }

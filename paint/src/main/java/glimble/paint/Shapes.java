@@ -74,6 +74,13 @@ final class Shapes {
         return boxes.computeIfAbsent(asked, none -> box(layer, edges));
     }
 
+    /** The shape of a layer as it stands before it is moved as a whole: also of a ribbon, and of what rides on one. */
+    Shape standing(Layer layer, Stand stand) {
+        if (layer.ribbon() != null) return stand.ribbon().whole();
+        Shape shape = of(layer, stand.edges());
+        return stand.riding() == null ? shape : Ridden.of(stand, shape, new AffineTransform());
+    }
+
     private static Shape box(Layer layer, double[] edges) {
         double x = layer.box().x() + edges[0];
         double y = layer.box().y() + edges[1];

@@ -5,6 +5,7 @@ import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.Resize;
+import glimble.reel.RibbonNow;
 import glimble.reel.Track;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
@@ -24,6 +25,8 @@ import java.util.Map;
  * @param drawn shares 0–1 of the length of its stroke from where to where it is drawn
  * @param tracking thousandths of an em more between its letters
  * @param bands it is seen only inside all of them; none where all is seen
+ * @param ribbon of a ribbon, or of what rides on it: how that runs; else null
+ * @param riding of what rides on a ribbon: how it is moved there; else null
  * @param edges px by which left, top, right and bottom of its box lie further to the right or down than at rest
  */
 record Stand(
@@ -36,7 +39,18 @@ record Stand(
         double tracking,
         List<Tint> tints,
         List<BandNow> bands,
-        double[] edges) {
+        double[] edges,
+        RibbonOutline ribbon,
+        Riding riding) {
+
+    /**
+     * How something stands on its ribbon, as if that were straight.
+     *
+     * @param matrix how it is moved
+     * @param from px in the picture: revealed by itself from here …
+     * @param to … to here
+     */
+    record Riding(AffineTransform matrix, double from, double to) {}
 
     /** One step from rest to where a layer stands: tilted about a point, then moved. Degrees and px. */
     record Step(double tiltX, double tiltY, double pivotX, double pivotY, AffineTransform matrix) {
@@ -53,7 +67,9 @@ record Stand(
 
     static Stand of(Reel reel, int index, PhaseName phase, int frame) {
         Layer layer = reel.layers().get(index);
+        if (layer.rides() >= 0) return riding(layer, of(reel, layer.rides(), phase, frame), phase, frame);
         Stand own = alone(layer, phase, frame);
+        if (layer.ribbon() != null) own = own.running(RibbonNow.of(layer, phase, frame, reel.width()));
         if (layer.within() < 0) return own;
         Stand group = of(reel, layer.within(), phase, frame);
         AffineTransform matrix = new AffineTransform(group.matrix);
@@ -71,7 +87,55 @@ record Stand(
                 own.tracking,
                 joined(own.tints, group.tints),
                 bands,
-                own.edges);
+                own.edges,
+                own.ribbon,
+                null);
+    }
+
+    /** As its channels have it run: what it reveals and how it is tilted is a matter of its facets. */
+    private Stand running(RibbonNow now) {
+        return new Stand(
+                matrix,
+                List.of(new Step(0, 0, 0, 0, matrix)),
+                opacity,
+                blur,
+                stroke,
+                drawn,
+                tracking,
+                tints,
+                List.of(),
+                edges,
+                RibbonOutline.of(now),
+                null);
+    }
+
+    private static Riding riding(Stand own) {
+        double from = -BandNow.FAR;
+        double to = BandNow.FAR;
+        for (BandNow band : own.bands) {
+            double[] ends = band.ends();
+            from = Math.max(from, ends[0]);
+            to = Math.min(to, ends[1]);
+        }
+        return new Riding(own.matrix, from, to);
+    }
+
+    /** On its ribbon, and moved with that. */
+    private static Stand riding(Layer layer, Stand ribbon, PhaseName phase, int frame) {
+        Stand own = alone(layer, phase, frame);
+        return new Stand(
+                ribbon.matrix,
+                ribbon.steps,
+                own.opacity * ribbon.opacity,
+                own.blur + ribbon.blur,
+                own.stroke,
+                own.drawn,
+                own.tracking,
+                own.tints,
+                ribbon.bands,
+                own.edges,
+                ribbon.ribbon,
+                riding(own));
     }
 
     private static <T> List<T> joined(List<T> first, List<T> second) {
@@ -116,7 +180,9 @@ record Stand(
                 sum(layer, phase, frame, Channel.TRACKING),
                 tints,
                 bands,
-                edges(layer, phase, frame));
+                edges(layer, phase, frame),
+                null,
+                null);
     }
 
     /** One step for each point that something is tilted about, in order; the last one moves it too. */

@@ -4,6 +4,7 @@ import glimble.graphic.Corners;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
+import glimble.ribbon.Runs;
 import glimble.typeset.JdkTypesetter;
 import java.awt.Color;
 import java.awt.Shape;
@@ -96,7 +97,11 @@ public final class SvgPainter {
         }
 
         boolean isTilted(int index) {
-            return stands.get(index).isTilted()
+            Layer layer = reel.layers().get(index);
+            // A picture that is bent is carried as pixels, too.
+            boolean bent = layer.rides() >= 0 && !layer.picture().isEmpty();
+            return bent
+                    || stands.get(index).isTilted()
                     || reel.layers().get(index).masks().stream().anyMatch(mask -> isMaskTilted(mask.layer()));
         }
 
@@ -221,7 +226,7 @@ public final class SvgPainter {
         private List<Piece> pieces(Layer layer, Stand stand) {
             if (!Letter.areApart(layer, phase, frame, stand.tracking())) {
                 return List.of(new Piece(
-                        shapes.of(layer, stand.edges()),
+                        shapes.standing(layer, stand),
                         stand.matrix(),
                         stand.opacity(),
                         0,
@@ -236,7 +241,7 @@ public final class SvgPainter {
                 List<Stand.Tint> tints = new ArrayList<>(stand.tints());
                 tints.addAll(letter.tints());
                 pieces.add(new Piece(
-                        letter.seen(letters.get(unit)),
+                        LayerPainter.shape(letter, letter.seen(letters.get(unit)), stand),
                         LayerPainter.standing(letter, stand, stand.matrix()),
                         stand.opacity() * letter.opacity(),
                         letter.blur(),
@@ -249,7 +254,7 @@ public final class SvgPainter {
         private String painted(Layer layer, Stand stand) {
             StringBuilder all = new StringBuilder();
             for (Piece piece : pieces(layer, stand)) {
-                String drawn = piece(layer, piece, stand.drawn());
+                String drawn = piece(layer, stand, piece);
                 all.append(piece.blur() > 0 ? filtered(drawn, piece.blur()) : drawn);
             }
             return all.toString();
@@ -259,7 +264,8 @@ public final class SvgPainter {
             return opacity >= 1 ? "" : " opacity=\"" + number(opacity) + "\"";
         }
 
-        private String piece(Layer layer, Piece piece, double[] shares) {
+        private String piece(Layer layer, Stand stand, Piece piece) {
+            double[] shares = stand.drawn();
             String path = " d=\"" + SvgPath.of(piece.shape()) + "\"" + matrix(piece.at());
             String fill = fill(layer, piece.tints());
             double width = layer.stroke().width() * piece.stroke();
@@ -287,6 +293,7 @@ public final class SvgPainter {
                         .append(opacity(piece.opacity()))
                         .append("/>");
             if (shown) drawn.append(pictured(layer, piece));
+            else if (layer.ribbon() != null) drawn.append(ribbon(layer, stand, piece));
             else
                 drawn.append("<path")
                         .append(path)
@@ -305,6 +312,26 @@ public final class SvgPainter {
                         .append("/></g>");
             }
             return drawn.toString();
+        }
+
+        private String ribbon(Layer layer, Stand stand, Piece piece) {
+            RibbonCells cells = new RibbonCells(layer, stand.ribbon(), piece.at(), piece.tints());
+            StringBuilder runs = new StringBuilder();
+            for (Runs.Run run : stand.ribbon().runs()) {
+                String edge = "<path d=\"" + SvgPath.of(stand.ribbon().outline(run)) + "\"" + matrix(piece.at()) + "/>";
+                runs.append("<g clip-path=\"url(#")
+                        .append(def("<clipPath", ">" + edge + "</clipPath>"))
+                        .append(")\">");
+                for (RibbonCells.Cell cell : cells.of(run)) {
+                    runs.append("<path d=\"")
+                            .append(SvgPath.of(cell.shape()))
+                            .append("\" fill=\"")
+                            .append(colour(cell.colour()))
+                            .append("\"/>");
+                }
+                runs.append("</g>");
+            }
+            return "<g" + opacity(piece.opacity()) + ">" + runs + "</g>";
         }
 
         private String strokeOf(Color colour, double width) {

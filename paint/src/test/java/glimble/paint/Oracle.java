@@ -93,6 +93,8 @@ final class Oracle {
                 layer.resizes(),
                 unseen,
                 layer.flipped(),
+                layer.ribbon(),
+                layer.rides(),
                 layer.absentIn());
     }
 
@@ -203,6 +205,8 @@ final class Oracle {
                 List.of(),
                 false,
                 false,
+                null,
+                -1,
                 List.of());
         int[] letters = pixels(paint(List.of(bare), PhaseName.IN, 0));
         var of = reel.layers().get(box).box();

@@ -1,7 +1,9 @@
 package glimble.runtime;
 
+import glimble.graphic.Bend;
 import glimble.graphic.Corners;
 import glimble.graphic.Opening;
+import glimble.graphic.RibbonForm;
 import glimble.reel.Band;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
@@ -77,6 +79,8 @@ final class JsReel {
         Js.put(object, "resizes", list(layer.resizes(), JsReel::of));
         Js.put(object, "unseen", layer.unseen());
         Js.put(object, "flipped", layer.flipped());
+        if (layer.ribbon() != null) Js.put(object, "ribbon", of(layer.ribbon()));
+        Js.put(object, "rides", layer.rides());
         JSObject absent = Js.list();
         layer.absentIn().forEach(phase -> Js.add(absent, phase.name()));
         Js.put(object, "absentIn", absent);
@@ -110,6 +114,49 @@ final class JsReel {
         Js.put(object, "y1", fill.y1());
         Js.put(object, "x2", fill.x2());
         Js.put(object, "y2", fill.y2());
+        return object;
+    }
+
+    private static JSObject of(Layer.Ribbon ribbon) {
+        JSObject object = Js.object();
+        Js.put(object, "form", of(ribbon.form()));
+        Js.put(object, "mirrored", ribbon.mirrored());
+        Js.put(object, "back", of(ribbon.back()));
+        Js.put(object, "sheen", ribbon.sheen());
+        JSObject light = Js.object();
+        Js.put(light, "from", ribbon.light().from());
+        Js.put(light, "height", ribbon.light().height());
+        Js.put(light, "soft", ribbon.light().soft());
+        Js.put(light, "strength", ribbon.light().strength());
+        Js.put(object, "light", light);
+        return object;
+    }
+
+    private static JSObject of(RibbonForm form) {
+        JSObject object = Js.object();
+        Js.put(object, "bends", list(form.bends(), JsReel::of));
+        Js.put(object, "waves", list(form.waves(), JsReel::of));
+        Js.put(object, "holds", form.holds());
+        Js.put(object, "twist", form.twist());
+        JSObject taper = Js.object();
+        Js.put(taper, "start", form.taper().start());
+        Js.put(taper, "end", form.taper().end());
+        Js.put(taper, "over", form.taper().over());
+        Js.put(object, "taper", taper);
+        JSObject tilt = Js.object();
+        Js.put(tilt, "turn", form.tilt().turn());
+        Js.put(tilt, "x", form.tilt().x());
+        Js.put(tilt, "y", form.tilt().y());
+        Js.put(object, "tilt", tilt);
+        Js.put(object, "least", form.least());
+        return object;
+    }
+
+    private static JSObject of(Bend bend) {
+        JSObject object = Js.object();
+        Js.put(object, "degrees", bend.degrees());
+        Js.put(object, "waves", bend.waves());
+        Js.put(object, "share", bend.share());
         return object;
     }
 

@@ -31,6 +31,7 @@ class OpenApiConfig {
             Map.entry("ChangesRequest", List.of("seenAs", "played", "dials")),
             Map.entry("SpareRequest", List.of("dials")),
             Map.entry("Stage", List.of("phase", "frame", "looped", "share", "waits", "at")),
+            Map.entry("Layer", List.of("ribbon")),
             Map.entry("Played", List.of("swap")),
             Map.entry("FillingAnswer", List.of("then", "dials")),
             Map.entry("ThenAnswer", List.of("dials")),

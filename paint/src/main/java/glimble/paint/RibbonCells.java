@@ -1,0 +1,142 @@
+package glimble.paint;
+
+import glimble.reel.Layer;
+import glimble.reel.RibbonNow;
+import glimble.ribbon.Facets;
+import glimble.ribbon.Runs;
+import glimble.ribbon.Shade;
+import java.awt.Color;
+import java.awt.Shape;
+import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+
+/**
+ * What a ribbon is filled with: pieces of facets, each in its colour as it is lit, that reach a little over each other and beyond the edge. What is cut to
+ * the edge of their run has no seams. In px of the picture.
+ */
+final class RibbonCells {
+    /** px by which facets reach over their neighbours and beyond the edge that cuts them. */
+    private static final double OVER = 0.75;
+    /** Steps of colour across a ribbon whose gradient runs that way, at most. */
+    private static final int STRIPS = 24;
+
+    private final Layer layer;
+    private final RibbonOutline outline;
+    private final Facets facets;
+    private final RibbonNow ribbon;
+    private final AffineTransform matrix;
+    private final List<Stand.Tint> tints;
+
+    /** Strips across a facet whose ends are seen from different sides. */
+    static final int BOW = 12;
+
+    /**
+     * @param shape of one colour
+     * @param depth z towards the eye
+     */
+    record Cell(Shape shape, Color colour, double depth) {}
+
+    RibbonCells(Layer layer, RibbonOutline outline, AffineTransform matrix, List<Stand.Tint> tints) {
+        this.layer = layer;
+        this.matrix = matrix;
+        this.tints = tints;
+        this.outline = outline;
+        facets = outline.facets();
+        ribbon = outline.ribbon();
+    }
+
+    /** Those of a run, what is further away first: where a ribbon turns over an edge that leans, neighbours are seen one over the other. */
+    List<Cell> of(Runs.Run run) {
+        List<Cell> cells = new ArrayList<>();
+        int last = Math.min(facets.count() - 1, run.last() + 1);
+        for (int facet = run.first(); facet <= last; facet++) facet(cells, run, facet);
+        cells.sort(Comparator.comparingDouble(Cell::depth));
+        return cells;
+    }
+
+    private void facet(List<Cell> cells, Runs.Run run, int facet) {
+        double along = (facets.along(facet) + facets.along(facet + 1)) / 2;
+        double half = ribbon.surface().half(along);
+        boolean bow = facets.isBow(facet);
+        int strips = Math.max(strips(run.front() ? layer.fill() : layer.ribbon().back()), bow ? BOW : 1);
+        for (int strip = 0; strip < strips; strip++) {
+            double from = strip / (double) strips;
+            double to = (strip + 1) / (double) strips;
+            double[][] corners = outline.corners(facet, from, to);
+            boolean front = bow ? RibbonOutline.area(corners) >= 0 : run.front();
+            Layer.Fill fill = front ? layer.fill() : layer.ribbon().back();
+            Shade shade = ribbon.shade(layer.ribbon(), along, front);
+            Color colour = lit(colour(fill, along, half * (from + to - 1)), shade);
+            cells.add(new Cell(cell(corners), colour, depth(facet, (from + to) / 2)));
+        }
+    }
+
+    private double depth(int facet, double share) {
+        double top = facets.topZ(facet) + facets.topZ(facet + 1);
+        return top + (facets.footZ(facet) + facets.footZ(facet + 1) - top) * share;
+    }
+
+    /** A piece of a facet, reaching over its neighbours and beyond the edges. */
+    private Shape cell(double[][] corners) {
+        for (double[] corner : corners) matrix.transform(corner, 0, corner, 0, 1);
+        beyond(corners[0], corners[1]);
+        beyond(corners[3], corners[2]);
+        beyond(corners[0], corners[3]);
+        beyond(corners[1], corners[2]);
+        Path2D path = new Path2D.Double();
+        path.moveTo(corners[0][0], corners[0][1]);
+        for (int i = 1; i < corners.length; i++) path.lineTo(corners[i][0], corners[i][1]);
+        path.closePath();
+        return path;
+    }
+
+    /** Two points moved apart along their line. */
+    private static void beyond(double[] first, double[] second) {
+        double x = second[0] - first[0];
+        double y = second[1] - first[1];
+        double length = Math.hypot(x, y);
+        if (length < 1e-6) return;
+        first[0] -= x / length * OVER;
+        first[1] -= y / length * OVER;
+        second[0] += x / length * OVER;
+        second[1] += y / length * OVER;
+    }
+
+    private int strips(Layer.Fill fill) {
+        boolean plain = fill.from().equals(fill.to());
+        double down = Math.abs(fill.y2() - fill.y1());
+        if (plain || down < 0.5) return 1;
+        return (int) Math.max(2, Math.min(STRIPS, Math.ceil(down / 4)));
+    }
+
+    private Color colour(Layer.Fill fill, double along, double off) {
+        Color from = Colours.of(fill.from(), tints);
+        if (fill.from().equals(fill.to())) return from;
+        double x = ribbon.straight().x() + along - fill.x1();
+        double y = ribbon.straight().y() + ribbon.straight().height() / 2 + off - fill.y1();
+        double dx = fill.x2() - fill.x1();
+        double dy = fill.y2() - fill.y1();
+        double share = Stand.within((x * dx + y * dy) / Math.max(1e-9, dx * dx + dy * dy));
+        Color to = Colours.of(fill.to(), tints);
+        return new Color(
+                mixed(from.getRed(), to.getRed(), share),
+                mixed(from.getGreen(), to.getGreen(), share),
+                mixed(from.getBlue(), to.getBlue(), share));
+    }
+
+    private static int mixed(double from, double to, double share) {
+        return (int) Math.round(from + (to - from) * share);
+    }
+
+    private static Color lit(Color colour, Shade shade) {
+        return new Color(lit(colour.getRed(), shade), lit(colour.getGreen(), shade), lit(colour.getBlue(), shade));
+    }
+
+    private static int lit(double part, Shade shade) {
+        double dark = part * shade.dark();
+        return (int) Math.round(Math.max(0, Math.min(255, dark + (255 - dark) * shade.white())));
+    }
+}

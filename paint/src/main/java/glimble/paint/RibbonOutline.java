@@ -1,0 +1,97 @@
+package glimble.paint;
+
+import glimble.reel.RibbonNow;
+import glimble.ribbon.Facets;
+import glimble.ribbon.Runs;
+import java.awt.geom.Path2D;
+import java.util.List;
+
+/**
+ * What is seen of a ribbon, in runs, in px of the picture before it is moved as a whole.
+ *
+ * @param runs what is further away first
+ */
+record RibbonOutline(RibbonNow ribbon, Facets facets, List<Runs.Run> runs) {
+
+    static RibbonOutline of(RibbonNow ribbon) {
+        Facets facets = Facets.of(ribbon.surface(), ribbon.from(), ribbon.to());
+        return new RibbonOutline(ribbon, facets, Runs.of(facets));
+    }
+
+    /** All of it. */
+    Path2D whole() {
+        Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        for (Runs.Run run : runs) path.append(outline(run), false);
+        return path;
+    }
+
+    /** One run, clockwise as it is seen; with a facet more where the same side goes on, so that no seam is left. */
+    Path2D outline(Runs.Run run) {
+        int last = run.last() + 1;
+        if (last < facets.count() && facets.isFront(last) == run.front()) last++;
+        Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        int first = run.first();
+        for (int i = first; i < last; i++) {
+            if (facets.isBow(i)) return pieces(first, last);
+        }
+        if (run.front()) {
+            for (int i = first; i <= last; i++) top(path, i, i == first);
+            for (int i = last; i >= first; i--) foot(path, i, false);
+        } else {
+            for (int i = first; i <= last; i++) foot(path, i, i == first);
+            for (int i = last; i >= first; i--) top(path, i, false);
+        }
+        path.closePath();
+        return path;
+    }
+
+    /** The same facet by facet, and where one looks like a bow tie either half of it, all of them clockwise. */
+    private Path2D pieces(int first, int last) {
+        Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        for (int i = first; i < last; i++) {
+            int strips = facets.isBow(i) ? RibbonCells.BOW : 1;
+            for (int strip = 0; strip < strips; strip++) {
+                double[][] corners = corners(i, strip / (double) strips, (strip + 1) / (double) strips);
+                boolean clockwise = area(corners) >= 0;
+                for (int k = 0; k < 4; k++) {
+                    double[] corner = corners[clockwise ? k : 3 - k];
+                    if (k == 0) path.moveTo(corner[0], corner[1]);
+                    else path.lineTo(corner[0], corner[1]);
+                }
+                path.closePath();
+            }
+        }
+        return path;
+    }
+
+    /** A piece of a facet between two shares of its rulings: x and y of its corners in the picture, clockwise where its front is seen. */
+    double[][] corners(int facet, double from, double to) {
+        return new double[][] {corner(facet, from), corner(facet + 1, from), corner(facet + 1, to), corner(facet, to)};
+    }
+
+    private double[] corner(int ruling, double share) {
+        return new double[] {
+            ribbon.x() + facets.topX(ruling) + (facets.footX(ruling) - facets.topX(ruling)) * share,
+            ribbon.y() + facets.topY(ruling) + (facets.footY(ruling) - facets.topY(ruling)) * share
+        };
+    }
+
+    /** Twice the area, px²; negative anticlockwise. */
+    static double area(double[][] corners) {
+        return (corners[2][0] - corners[0][0]) * (corners[3][1] - corners[1][1])
+                - (corners[2][1] - corners[0][1]) * (corners[3][0] - corners[1][0]);
+    }
+
+    private void top(Path2D path, int ruling, boolean first) {
+        to(path, facets.topX(ruling), facets.topY(ruling), first);
+    }
+
+    private void foot(Path2D path, int ruling, boolean first) {
+        to(path, facets.footX(ruling), facets.footY(ruling), first);
+    }
+
+    private void to(Path2D path, double x, double y, boolean first) {
+        if (first) path.moveTo(ribbon.x() + x, ribbon.y() + y);
+        else path.lineTo(ribbon.x() + x, ribbon.y() + y);
+    }
+}

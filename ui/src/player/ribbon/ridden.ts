@@ -1,0 +1,112 @@
+import type { Layer } from '../../api/types';
+import { outlineText } from '../outlines';
+import { cut, flattened, rounded, type Contour } from './contours';
+import { isOpenAtEnd, isOpenAtStart, outlineOf, pointOf, type RibbonNow } from './now';
+import type { Run } from './runs';
+
+/** How something is moved on its ribbon as if that were straight, and from where to where it reveals itself there, px. */
+export interface Riding {
+  matrix: DOMMatrix;
+  from: number;
+  to: number;
+}
+
+/** What is seen of a shape on one run of its ribbon; `hides` all that is drawn before it. */
+export interface Piece {
+  path: Path2D;
+  hides?: Path2D;
+}
+
+const FAR = 1e7;
+/** px of the straight shape between points, at most. */
+const STEP = 6;
+
+/**
+ * Lines that stand on a ribbon, taken from where they would be if it were straight to where they are seen, as far as its front is seen there
+ * and revealed. One after the other: where the ribbon passes before itself, what is further away comes first.
+ */
+export function ridden(now: RibbonNow, { from, to }: Riding, contours: Contour[]): Piece[] {
+  const pieces: Piece[] = [];
+  for (const run of now.runs) {
+    if (!run.front && !run.covers) continue;
+    const [first, last] = reach(now, run);
+    const path = run.front ? bent(now, contours, Math.max(first, from), Math.min(last, to)) : new Path2D();
+    pieces.push(run.covers ? { path, hides: outlineOf(now, run) } : { path });
+  }
+  return pieces;
+}
+
+/** From where to where along the course a run reaches; beyond an end that is revealed letters are seen as well. */
+function reach(now: RibbonNow, run: Run): [number, number] {
+  const { facets, straight } = now;
+  const begins = run.first === 0 && isOpenAtStart(now);
+  const ends = run.last === facets.count - 1 && isOpenAtEnd(now);
+  return [
+    begins ? -FAR : straight.x + facets.along[run.first]!,
+    ends ? FAR : straight.x + facets.along[run.last + 1]!,
+  ];
+}
+
+function bent(now: RibbonNow, contours: Contour[], from: number, to: number): Path2D {
+  const path = new Path2D();
+  for (const whole of contours) {
+    const contour = cut(cut(whole, from, true), to, false);
+    const count = contour.length / 2;
+    if (count < 3) continue;
+    for (let i = 0; i < count; i++) {
+      const next = (i + 1) % count;
+      const [x, y] = [contour[2 * i]!, contour[2 * i + 1]!];
+      const [toX, toY] = [contour[2 * next]! - x, contour[2 * next + 1]! - y];
+      const steps = Math.max(1, Math.ceil(Math.hypot(toX, toY) / STEP));
+      for (let step = 0; step < steps; step++) {
+        const [px, py] = pointOf(now, x + (toX * step) / steps, y + (toY * step) / steps);
+        if (i === 0 && step === 0) path.moveTo(px, py);
+        else path.lineTo(px, py);
+      }
+    }
+    path.closePath();
+  }
+  return path;
+}
+
+/** The letters of a text, or some of them, as lines, taken through a matrix. */
+export function letterContours(layer: Layer, matrix: DOMMatrix, unit?: number): Contour[] {
+  const found: Contour[] = [];
+  for (const run of layer.runs) {
+    run.glyphs.forEach((glyph, i) => {
+      if (unit !== undefined && run.units[i] !== unit) return;
+      const text = outlineText(run.font, glyph);
+      if (!text) return;
+      const [x, y] = [layer.box.x + run.x[i]!, layer.baseline + run.y[i]!];
+      found.push(...flattened(text, matrix.multiply(new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]))));
+    });
+  }
+  return found;
+}
+
+/** The box of a layer, with its corners and slanted ends, as a line. */
+export function boxContours(
+  { box, corners, slant }: Layer,
+  edges: { left: number; top: number; right: number; bottom: number },
+  matrix: DOMMatrix,
+): Contour[] {
+  const [left, top] = [box.x + edges.left, box.y + edges.top];
+  const right = Math.max(left, box.x + box.width + edges.right);
+  const bottom = Math.max(top, box.y + box.height + edges.bottom);
+  const [over, under] = [Math.max(slant, 0), Math.max(-slant, 0)];
+  const contour = rounded(
+    [
+      [left + over, top],
+      [right - under, top],
+      [right - over, bottom],
+      [left + under, bottom],
+    ],
+    [corners.topLeft, corners.topRight, corners.bottomRight, corners.bottomLeft],
+  );
+  const placed: Contour = [];
+  for (let i = 0; i < contour.length; i += 2) {
+    const { x, y } = matrix.transformPoint(new DOMPoint(contour[i], contour[i + 1]));
+    placed.push(x, y);
+  }
+  return [placed];
+}
