@@ -35,6 +35,16 @@ final class RibbonRests {
         return surface;
     }
 
+    /** All of it. Sines and cosines may differ in their last digits from one home to another; what follows from them here does not. */
+    private Bounds whole(RibbonPart ribbon) {
+        Bounds whole = surface(ribbon).extent(0, surface(ribbon).length());
+        return new Bounds(rounded(whole.left()), rounded(whole.top()), rounded(whole.right()), rounded(whole.bottom()));
+    }
+
+    private static double rounded(double px) {
+        return Math.rint(px * 1000) / 1000;
+    }
+
     /** How much room it takes in the picture along an axis. */
     Reckoning extent(RibbonPart ribbon, Axis axis) {
         Rect seen = seen(ribbon, 0, 0);
@@ -50,14 +60,14 @@ final class RibbonRests {
 
     /** All that is seen of it, by the left and top of that. */
     Rect seen(RibbonPart ribbon, double left, double top) {
-        Bounds extent = surface(ribbon).extent(0, surface(ribbon).length());
+        Bounds extent = whole(ribbon);
         return new Rect(left, top, extent.width(), extent.height());
     }
 
     /** Where it would stand if it were straight. */
     Rect straight(RibbonPart ribbon, double left, double top) {
         Surface surface = surface(ribbon);
-        Bounds extent = surface.extent(0, surface.length());
+        Bounds extent = whole(ribbon);
         return new Rect(
                 left - extent.left() - surface.held(ribbon.form()),
                 top - extent.top() - surface.breadth() / 2,
@@ -69,7 +79,7 @@ final class RibbonRests {
     Rect ridden(RibbonPart ribbon, double left, double top, Rect straight) {
         Surface surface = surface(ribbon);
         Rect under = straight(ribbon, left, top);
-        Bounds extent = surface.extent(0, surface.length());
+        Bounds extent = whole(ribbon);
         double middle = under.y() + under.height() / 2;
         Bounds seen = surface.extent(
                 straight.x() - under.x(),
@@ -77,6 +87,9 @@ final class RibbonRests {
                 straight.y() - middle,
                 straight.bottom() - middle);
         return new Rect(
-                left - extent.left() + seen.left(), top - extent.top() + seen.top(), seen.width(), seen.height());
+                left - extent.left() + rounded(seen.left()),
+                top - extent.top() + rounded(seen.top()),
+                rounded(seen.width()),
+                rounded(seen.height()));
     }
 }

@@ -56,7 +56,7 @@ final class Unpacked {
     /** What an archive says of the size of a file may be wrong: it is counted while it is read. */
     private static byte[] content(ZipFile zip, ZipArchiveEntry entry, long most) throws IOException, BadBundle {
         if (!zip.canReadEntryData(entry))
-            throw new BadBundle("It is packed in a way that is not known: " + entry.getName());
+            throw new BadBundle(entry.getName() + " is packed in a way that is not known; pack it again.");
         try (InputStream stream = zip.getInputStream(entry)) {
             byte[] content = stream.readNBytes((int) Math.min(Integer.MAX_VALUE - 8, most + 1));
             if (content.length > most) {

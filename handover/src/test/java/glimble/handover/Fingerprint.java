@@ -22,6 +22,8 @@ final class Fingerprint {
         if (node.isObject()) {
             add('{');
             node.properties().stream()
+                    // What is not there is not written by the one, and as nothing by the other.
+                    .filter(member -> !member.getValue().isNull())
                     .sorted(java.util.Map.Entry.comparingByKey())
                     .forEach(member -> {
                         add(member.getKey());
