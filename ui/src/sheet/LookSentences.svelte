@@ -113,4 +113,9 @@
     />
   {/if}
 </p>
-<p><More group="look" what="stroke, shadow, glow, opacity, slant" /></p>
+<p>
+  <More
+    group="look"
+    what={part.kind === 'ribbon' ? 'shadow, glow, opacity' : 'stroke, shadow, glow, opacity, slant'}
+  />
+</p>

@@ -68,6 +68,13 @@
     parts.filter(({ kind, key }) => kind === 'ribbon' && key !== part.key).map(({ key }) => key),
   );
   const rest = $derived(floor.worked?.rest.find((entry) => entry.part === part.key));
+  /** Along its course and across it, of a ribbon; else as it stands in the picture. */
+  const extent = $derived.by(() => {
+    const layer = floor.worked?.reel.layers.find((found) => found.part === part.key);
+    return part.kind === 'ribbon' && layer && rest?.at
+      ? { ...rest.at, width: layer.box.width, height: layer.box.height }
+      : rest?.at;
+  });
   const notes = $derived(floor.worked?.notes.filter((note) => note.part === part.key) ?? []);
   const gap = $derived(part.gap ?? { usual: 0 });
 
@@ -166,7 +173,7 @@
       size={sizeOf(part, what === 'width' ? 'x' : 'y')}
       kinds={sizeKinds(part)}
       {others}
-      extent={rest?.at?.[what] ?? 100}
+      extent={extent?.[what] ?? 100}
       more={inRest}
       all={pads}
       onpads={pads && padAll}
@@ -371,14 +378,14 @@
 <MovesList {floor} {onplay} />
 
 {#snippet sum(what: keyof typeof REASONS)}
-  {#if rest?.why && rest.at}
+  {#if rest?.why && extent}
     <button
       class="plain figures px"
       aria-label="What {what} is made of"
       aria-expanded={floor.view.sums || sums.has(what)}
       title={rest.why[REASONS[what]]}
       onclick={() => (sums.has(what) ? sums.delete(what) : sums.add(what))}
-      >{Math.round(rest.at[what] * 100) / 100}</button
+      >{Math.round(extent[what] * 100) / 100}</button
     >
     {#if floor.view.sums || sums.has(what)}
       <span class="figures muted why">{rest.why[REASONS[what]]}</span>

@@ -1,0 +1,131 @@
+package glimble.e2e;
+
+import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import com.microsoft.playwright.Locator;
+import com.microsoft.playwright.Page;
+import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.BoundingBox;
+import java.util.List;
+import java.util.regex.Pattern;
+import org.junit.jupiter.api.AfterAll;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeAll;
+import org.junit.jupiter.api.Test;
+
+/** A title on a ribbon, made from nothing. */
+class RibbonTaskIT {
+    private static Browser browser;
+
+    @BeforeAll
+    static void launch() {
+        browser = new Browser();
+    }
+
+    @AfterAll
+    static void close() {
+        assertThat(browser.errors()).isEmpty();
+        browser.close();
+    }
+
+    @AfterEach
+    void leave() {
+        browser.leave();
+    }
+
+    private static Locator knob(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(Pattern.compile("^" + name + " of sash: ")));
+    }
+
+    @Test
+    void a_title_rides_on_a_ribbon_that_follows_it_and_unfurls_and_has_its_colour_as_a_dial() {
+        Page page = browser.page();
+        page.setViewportSize(1600, 1000);
+        SheetPage sheet = SheetPage.empty(page, "Ribbon title");
+        sheet.field("Title");
+        FloorPage floor = sheet.floor();
+        sheet.add("text", "title");
+        floor.type("Title (may be blank)", "Skerry Kite Week");
+        // The text that is chosen rides on a ribbon as long as it needs.
+        sheet.add("ribbon", "sash");
+        assertThat(page.locator("summary[aria-label='What length wraps: title']"))
+                .isVisible();
+        floor.part("title").click();
+        assertThat(page.getByLabel("The ribbon it rides on")).hasValue("sash");
+
+        // Two letters, forty letters, and nothing at all.
+        floor.type("Title (may be blank)", "Wu");
+        List<Double> little = floor.drawnBox();
+        floor.type("Title (may be blank)", "Two-line freestyle, night session, final");
+        List<Double> long40 = floor.drawnBox();
+        assertThat(long40.get(2)).isGreaterThan(little.get(2) * 2);
+        assertThat(long40.get(0) + long40.get(2) / 2)
+                .isCloseTo(little.get(0) + little.get(2) / 2, org.assertj.core.api.Assertions.within(60.0));
+        floor.type("Title (may be blank)", "");
+        floor.awaitBox(List.of(), 0);
+        floor.type("Title (may be blank)", "Skerry Kite Week");
+
+        // Bent by hand: by a pull of the pointer, and by keys; each is one act that can be undone.
+        floor.part("sash").click();
+        Locator bend = knob(page, "Bend");
+        assertThat(bend).hasAccessibleName(Pattern.compile("0° in the plane"));
+        BoundingBox at = bend.boundingBox();
+        page.mouse().move(at.x + at.width / 2, at.y + at.height / 2);
+        page.mouse().down();
+        page.mouse().move(at.x + at.width / 2, at.y - 30);
+        page.mouse().move(at.x + at.width / 2, at.y - 40);
+        page.mouse().up();
+        assertThat(bend).not().hasAccessibleName(Pattern.compile(": 0° in the plane"));
+        sheet.settled();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        assertThat(bend).hasAccessibleName(Pattern.compile("0° in the plane"));
+        String before = knob(page, "Tilt").getAttribute("aria-label");
+        knob(page, "Tilt").focus();
+        floor.press("Shift+ArrowUp");
+        assertThat(knob(page, "Tilt")).not().hasAccessibleName(before);
+        knob(page, "Light").focus();
+        floor.press("Shift+ArrowRight");
+        sheet.settled();
+        sheet.write("Twist", 20);
+
+        // It unfurls: nothing is there on the first frame, all of it at rest.
+        page.getByRole(AriaRole.GROUP, new Page.GetByRoleOptions().setName("Gestures"))
+                .getByRole(
+                        AriaRole.BUTTON,
+                        new Locator.GetByRoleOptions().setName("unfurl").setExact(true))
+                .click();
+        sheet.settled();
+        page.mouse().move(500, 700);
+        floor.awaitStill();
+        double whole = floor.drawnBox().get(2);
+        floor.press("Home");
+        floor.awaitBox(List.of(), 0);
+        assertThat(floor.drawnBox()).isEmpty();
+        for (int i = 0; i < 9; i++) floor.press("ArrowRight");
+        floor.awaitStill();
+        assertThat(floor.drawnBox().get(2)).isBetween(5.0, whole * 0.95);
+        floor.press("End");
+        floor.awaitStill();
+
+        // Its one colour is offered, and the whole look follows it.
+        floor.part("sash").click();
+        Locator fill = page.getByLabel("Fill, of the palette");
+        fill.focus();
+        fill.press("o");
+        Locator name = page.getByLabel(Pattern.compile("^Name of the dial"));
+        assertThat(name).isFocused();
+        name.fill("Main colour");
+        name.press("Enter");
+        Locator dial = page.getByLabel("Dials", new Page.GetByLabelOptions().setExact(true))
+                .getByRole(AriaRole.RADIOGROUP, new Locator.GetByRoleOptions().setName("Main colour"));
+        assertThat(dial).isVisible();
+        int drawn = floor.drawn();
+        dial.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("apricot"))
+                .check(new Locator.CheckOptions().setForce(true));
+        floor.awaitDrawn(drawn);
+        assertThat(page.getByText("Not changed:")).not().isVisible();
+    }
+}
