@@ -4,6 +4,7 @@ import type { Moment } from './moment';
 import { clipTo, fadeTo } from './bands';
 import { isDealt } from './letters';
 import { fillLayer, paintLayer } from './paintLayer';
+import { hiddenBy } from './ribbon/woven';
 import { shapeStanding } from './shapes';
 import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
 import { EYE, tilted } from './warp';
@@ -26,8 +27,10 @@ export function drawReel(
     const stand = standing[i]!;
     if (layer.kind === 'group' || layer.unseen || stand.opacity === 0 || unseen?.has(layer.part)) return;
     if (isAbsent(layer, moment)) return;
-    if (isPlain(reel, layer, moment, stand, standing)) drawPlain(context, reel, i, moment, standing, base);
-    else drawApart(context, reel, i, moment, standing, base);
+    const hidden = layer.ribbon || layer.rides >= 0 ? hiddenBy(reel, i, moment, standing) : undefined;
+    if (!hidden && isPlain(reel, layer, moment, stand, standing))
+      drawPlain(context, reel, i, moment, standing, base);
+    else drawApart(context, reel, i, moment, standing, base, hidden);
   });
 }
 
@@ -97,6 +100,7 @@ function drawApart(
   moment: Moment,
   standing: Stand[],
   base: DOMMatrix,
+  hidden?: Path2D,
 ): void {
   const layer = reel.layers[index]!;
   const stand = standing[index]!;
@@ -121,6 +125,13 @@ function drawApart(
     const softened = blank(context);
     lay(softened, cut.canvas, 'source-over', { filter: fade });
     lay(blurred, softened.canvas, mask.inside ? 'destination-in' : 'destination-out');
+  }
+  if (hidden) {
+    blurred.save();
+    blurred.setTransform(base);
+    blurred.globalCompositeOperation = 'destination-out';
+    blurred.fill(hidden);
+    blurred.restore();
   }
   lay(context, blurred.canvas, 'source-over');
 }

@@ -45,10 +45,12 @@ export function ribbonNow(
   reveals: [number, number][],
   width: number,
 ): RibbonNow {
-  const key = JSON.stringify([state, edges, reveals, width]);
+  const key = JSON.stringify([{ ...state, light: 0 }, edges, reveals, width]);
   const known = last.get(layer);
-  if (known?.key === key) return known.now;
-  const now = made(layer, state, edges, reveals, width);
+  const same = known?.key === key;
+  if (same && known.now.state.light === state.light) return known.now;
+  // In another light it has the same shape.
+  const now = same ? { ...known.now, state } : made(layer, state, edges, reveals, width);
   last.set(layer, { key, now });
   return now;
 }

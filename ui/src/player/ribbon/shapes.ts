@@ -6,19 +6,19 @@ import { wholeOf, type RibbonNow } from './now';
 import { boxContours, letterContours, ridden, type Piece, type Riding } from './ridden';
 
 /** Those of each layer that were made last: while nothing changes they are the same. */
-const last = new WeakMap<Layer, { key: string; ribbon: RibbonNow; pieces: Piece[] }>();
+const last = new WeakMap<Layer, { key: string; facets: RibbonNow['facets']; pieces: Piece[] }>();
 
 /** What is seen of a layer that rides on a ribbon, whole. */
 export function ridingPieces(layer: Layer, stand: Stand): Piece[] {
   const { ribbon, riding, edges } = stand;
   const key = JSON.stringify([riding!.matrix, riding!.from, riding!.to, edges]);
   const known = last.get(layer);
-  if (known?.key === key && known.ribbon === ribbon) return known.pieces;
+  if (known?.key === key && known.facets === ribbon!.facets) return known.pieces;
   const text = layer.kind === 'text';
   const matrix = text ? riding!.matrix.translate(edges.left, edges.top) : riding!.matrix;
   const contours = text ? letterContours(layer, matrix) : boxContours(layer, edges, matrix);
   const pieces = ridden(ribbon!, riding!, contours);
-  last.set(layer, { key, ribbon: ribbon!, pieces });
+  last.set(layer, { key, facets: ribbon!.facets, pieces });
   return pieces;
 }
 

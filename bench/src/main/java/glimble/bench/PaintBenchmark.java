@@ -38,7 +38,7 @@ import org.openjdk.jmh.annotations.Warmup;
 @Measurement(iterations = 3, time = 5)
 @Fork(1)
 public class PaintBenchmark {
-    @Param({"flyer-bar", "judge-bar", "heat-board", "next-up"})
+    @Param({"flyer-bar", "judge-bar", "heat-board", "next-up", "opening-ribbon"})
     public String demo;
 
     private Reel reel;

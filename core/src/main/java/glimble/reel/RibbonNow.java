@@ -34,13 +34,18 @@ public record RibbonNow(Surface surface, double x, double y, Rect straight, doub
      * @param width px of the picture
      */
     public static RibbonNow of(Layer layer, PhaseName phase, int frame, double width) {
+        return of(layer, phase, frame, width, null);
+    }
+
+    /** @param before that of another frame, whose surface is taken if it is the same; or null */
+    public static RibbonNow of(Layer layer, PhaseName phase, int frame, double width, RibbonNow before) {
         List<Track> tracks =
                 layer.tracks().stream().filter(track -> track.phase() == phase).toList();
         Resize resize = layer.resizes().stream()
                 .filter(one -> one.phase() == phase)
                 .findFirst()
                 .orElse(null);
-        return of(layer, tracks, resize, frame, width, null, true);
+        return of(layer, tracks, resize, frame, width, before, true);
     }
 
     /**
@@ -126,6 +131,11 @@ public record RibbonNow(Surface surface, double x, double y, Rect straight, doub
             }
         }
         return new RibbonState(bend, curl, twist, taper, tiltX, tiltY, light);
+    }
+
+    /** Whether the same is seen of it in the same place, whatever its light. */
+    public boolean isSeenAs(RibbonNow other) {
+        return surface == other.surface && straight.equals(other.straight) && from == other.from && to == other.to;
     }
 
     /** Whether it is revealed from its very start; what rides is seen before it as well then. */

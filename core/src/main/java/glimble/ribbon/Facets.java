@@ -111,7 +111,7 @@ public final class Facets {
     }
 
     /** Its corners, clockwise from the top of its first ruling: x, y and z each. */
-    double[] corners(int facet) {
+    public double[] corners(int facet) {
         int a = 6 * facet;
         int b = a + 6;
         return new double[] {

@@ -11,11 +11,11 @@ import java.awt.LinearGradientPaint;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.UncheckedIOException;
-import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
 
@@ -23,18 +23,19 @@ import javax.imageio.ImageIO;
 public final class ReelPainter {
     private final Reel reel;
     private final LayerPainter painter;
+    private final Stands standing;
 
     /** @param pictures contents of the pictures that the reel names */
     public ReelPainter(Reel reel, JdkTypesetter typesetter, PictureSource pictures) {
         this.reel = reel;
+        standing = new Stands(reel);
         painter = new LayerPainter(new Shapes(typesetter), new Pictures(pictures), reel.width(), reel.height());
     }
 
     /** A frame of a phase over nothing, with premultiplied alpha, as large as the raster. */
     public BufferedImage paint(PhaseName phase, int frame) {
         Sheet picture = Sheet.blank(painter.frame());
-        List<Stand> stands = new ArrayList<>();
-        for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
+        List<Stand> stands = standing.at(phase, frame);
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer layer = reel.layers().get(i);
             Stand stand = stands.get(i);
@@ -53,8 +54,7 @@ public final class ReelPainter {
     /** One layer of a frame as a PNG, as large as the raster. */
     byte[] layerPng(int index, PhaseName phase, int frame) {
         Sheet picture = Sheet.blank(painter.frame());
-        List<Stand> stands = new ArrayList<>();
-        for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
+        List<Stand> stands = standing.at(phase, frame);
         paint(picture, index, stands, phase, frame);
         return png(picture.image());
     }
@@ -79,7 +79,12 @@ public final class ReelPainter {
         Stand stand = stands.get(index);
         Rectangle drawn = stand.isTilted() ? painter.frame() : painter.area(layer, stand, phase, frame, stand.matrix());
         if (drawn.isEmpty()) return;
-        boolean plain = layer.masks().isEmpty() && stand.bands().isEmpty() && !stand.isTilted() && stand.blur() == 0;
+        Path2D hidden = hidden(index, stands, phase);
+        boolean plain = layer.masks().isEmpty()
+                && stand.bands().isEmpty()
+                && !stand.isTilted()
+                && stand.blur() == 0
+                && hidden == null;
         if (plain) {
             painter.paint(picture, layer, stand, phase, frame, stand.matrix());
             return;
@@ -98,7 +103,34 @@ public final class ReelPainter {
             Blur.apply(cut.image(), mask.soft() / 2);
             stood.lay(cut, mask.inside() ? Laid.How.KEEPS : Laid.How.CUTS);
         }
+        if (hidden != null) {
+            Sheet cut = Sheet.blank(stood.at());
+            Graphics2D graphics = cut.graphics();
+            graphics.setPaint(Color.BLACK);
+            graphics.fill(hidden);
+            graphics.dispose();
+            stood.lay(cut, Laid.How.CUTS);
+        }
         picture.lay(stood, Laid.How.OVER);
+    }
+
+    /** Where ribbons that are drawn already pass before a ribbon, or before that on which a layer rides; null for nowhere. */
+    Path2D hidden(int index, List<Stand> stands, PhaseName phase) {
+        Layer layer = reel.layers().get(index);
+        int ribbon = layer.ribbon() != null ? index : layer.rides();
+        if (ribbon < 0 || stands.get(ribbon).isTilted()) return null;
+        Path2D hidden = null;
+        for (int i = 0; i < index; i++) {
+            Layer other = reel.layers().get(i);
+            Stand stand = stands.get(i);
+            boolean seen = other.ribbon() != null && i != ribbon && !other.unseen() && !other.isAbsent(phase);
+            if (!seen || stand.opacity() == 0 || stand.isTilted()) continue;
+            Path2D before = Woven.before(stand, stands.get(ribbon));
+            if (before.getCurrentPoint() == null) continue;
+            if (hidden == null) hidden = new Path2D.Double(Path2D.WIND_NON_ZERO);
+            hidden.append(before, false);
+        }
+        return hidden;
     }
 
     /** What stands at rest on the whole picture, taken through the tilts and matrices of its own and of its groups. */

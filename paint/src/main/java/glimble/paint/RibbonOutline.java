@@ -4,29 +4,70 @@ import glimble.reel.RibbonNow;
 import glimble.ribbon.Facets;
 import glimble.ribbon.Runs;
 import java.awt.geom.Path2D;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
-/**
- * What is seen of a ribbon, in runs, in px of the picture before it is moved as a whole.
- *
- * @param runs what is further away first
- */
-record RibbonOutline(RibbonNow ribbon, Facets facets, List<Runs.Run> runs) {
+/** What is seen of a ribbon, in runs, in px of the picture before it is moved as a whole. */
+final class RibbonOutline {
+    private final RibbonNow ribbon;
+    private final Facets facets;
+    private final List<Runs.Run> runs;
+    private final Map<Runs.Run, Path2D> outlines;
+    private final Path2D whole;
 
-    static RibbonOutline of(RibbonNow ribbon) {
-        Facets facets = Facets.of(ribbon.surface(), ribbon.from(), ribbon.to());
-        return new RibbonOutline(ribbon, facets, Runs.of(facets));
+    private RibbonOutline(RibbonNow ribbon) {
+        this.ribbon = ribbon;
+        facets = Facets.of(ribbon.surface(), ribbon.from(), ribbon.to());
+        runs = Runs.of(facets);
+        outlines = new HashMap<>();
+        whole = new Path2D.Double(Path2D.WIND_NON_ZERO);
+        for (Runs.Run run : runs) {
+            outlines.put(run, made(run));
+            whole.append(outlines.get(run), false);
+        }
     }
 
-    /** All of it. */
+    /** The same shape in another light. */
+    private RibbonOutline(RibbonNow ribbon, RibbonOutline same) {
+        this.ribbon = ribbon;
+        facets = same.facets;
+        runs = same.runs;
+        outlines = same.outlines;
+        whole = same.whole;
+    }
+
+    /** @param before that of another frame, of which everything is kept that is the same; or null */
+    static RibbonOutline of(RibbonNow ribbon, RibbonOutline before) {
+        boolean same = before != null && before.ribbon.isSeenAs(ribbon);
+        return same ? new RibbonOutline(ribbon, before) : new RibbonOutline(ribbon);
+    }
+
+    RibbonNow ribbon() {
+        return ribbon;
+    }
+
+    Facets facets() {
+        return facets;
+    }
+
+    /** What is further away first. */
+    List<Runs.Run> runs() {
+        return runs;
+    }
+
+    /** All of it; the same object as long as it is the same shape. */
     Path2D whole() {
-        Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
-        for (Runs.Run run : runs) path.append(outline(run), false);
-        return path;
+        return whole;
+    }
+
+    /** One of its runs. */
+    Path2D outline(Runs.Run run) {
+        return outlines.get(run);
     }
 
     /** One run, clockwise as it is seen; with a facet more where the same side goes on, so that no seam is left. */
-    Path2D outline(Runs.Run run) {
+    private Path2D made(Runs.Run run) {
         int last = run.last() + 1;
         if (last < facets.count() && facets.isFront(last) == run.front()) last++;
         Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);

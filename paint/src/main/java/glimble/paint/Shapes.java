@@ -11,6 +11,7 @@ import java.awt.geom.FlatteningPathIterator;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashMap;
 import java.util.IdentityHashMap;
 import java.util.LinkedHashMap;
@@ -37,6 +38,20 @@ final class Shapes {
             return size() > KEPT;
         }
     };
+
+    /** What rides, as it was bent last. */
+    private final Map<Rider, Bent> riders = new HashMap<>();
+
+    private record Rider(String part, Rect box) {}
+
+    private record Bent(Ride ride, Shape shape) {}
+
+    /** @param ribbon the shape of the ribbon, by identity */
+    private record Ride(Shape ribbon, Stand.Riding riding, String edges) {
+        boolean isSame(Ride other) {
+            return ribbon == other.ribbon && riding.equals(other.riding) && edges.equals(other.edges);
+        }
+    }
 
     private record Box(
             Rect box,
@@ -77,8 +92,14 @@ final class Shapes {
     /** The shape of a layer as it stands before it is moved as a whole: also of a ribbon, and of what rides on one. */
     Shape standing(Layer layer, Stand stand) {
         if (layer.ribbon() != null) return stand.ribbon().whole();
-        Shape shape = of(layer, stand.edges());
-        return stand.riding() == null ? shape : Ridden.of(stand, shape, new AffineTransform());
+        if (stand.riding() == null) return of(layer, stand.edges());
+        Ride ride = new Ride(stand.ribbon().whole(), stand.riding(), Arrays.toString(stand.edges()));
+        Rider rider = new Rider(layer.part(), layer.box());
+        Bent known = riders.get(rider);
+        if (known != null && known.ride.isSame(ride)) return known.shape;
+        Shape shape = Ridden.of(stand, of(layer, stand.edges()), new AffineTransform());
+        riders.put(rider, new Bent(ride, shape));
+        return shape;
     }
 
     private static Shape box(Layer layer, double[] edges) {

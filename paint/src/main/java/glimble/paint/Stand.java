@@ -3,9 +3,7 @@ package glimble.paint;
 import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.Reel;
 import glimble.reel.Resize;
-import glimble.reel.RibbonNow;
 import glimble.reel.Track;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
@@ -65,35 +63,30 @@ record Stand(
         return steps.stream().anyMatch(Step::isTilted);
     }
 
-    static Stand of(Reel reel, int index, PhaseName phase, int frame) {
-        Layer layer = reel.layers().get(index);
-        if (layer.rides() >= 0) return riding(layer, of(reel, layer.rides(), phase, frame), phase, frame);
-        Stand own = alone(layer, phase, frame);
-        if (layer.ribbon() != null) own = own.running(RibbonNow.of(layer, phase, frame, reel.width()));
-        if (layer.within() < 0) return own;
-        Stand group = of(reel, layer.within(), phase, frame);
-        AffineTransform matrix = new AffineTransform(group.matrix);
-        matrix.concatenate(own.matrix);
-        List<BandNow> bands = new ArrayList<>();
-        for (BandNow band : own.bands) bands.add(band.within(group.matrix));
-        bands.addAll(group.bands);
+    /** Within a group, with all that does. */
+    Stand within(Stand group) {
+        AffineTransform moved = new AffineTransform(group.matrix);
+        moved.concatenate(matrix);
+        List<BandNow> cut = new ArrayList<>();
+        for (BandNow band : bands) cut.add(band.within(group.matrix));
+        cut.addAll(group.bands);
         return new Stand(
-                matrix,
-                joined(own.steps, group.steps),
-                own.opacity * group.opacity,
-                own.blur + group.blur,
-                own.stroke,
-                own.drawn,
-                own.tracking,
-                joined(own.tints, group.tints),
-                bands,
-                own.edges,
-                own.ribbon,
+                moved,
+                joined(steps, group.steps),
+                opacity * group.opacity,
+                blur + group.blur,
+                stroke,
+                drawn,
+                tracking,
+                joined(tints, group.tints),
+                cut,
+                edges,
+                ribbon,
                 null);
     }
 
     /** As its channels have it run: what it reveals and how it is tilted is a matter of its facets. */
-    private Stand running(RibbonNow now) {
+    Stand running(RibbonOutline outline) {
         return new Stand(
                 matrix,
                 List.of(new Step(0, 0, 0, 0, matrix)),
@@ -105,7 +98,7 @@ record Stand(
                 tints,
                 List.of(),
                 edges,
-                RibbonOutline.of(now),
+                outline,
                 null);
     }
 
@@ -121,8 +114,7 @@ record Stand(
     }
 
     /** On its ribbon, and moved with that. */
-    private static Stand riding(Layer layer, Stand ribbon, PhaseName phase, int frame) {
-        Stand own = alone(layer, phase, frame);
+    static Stand riding(Stand own, Stand ribbon) {
         return new Stand(
                 ribbon.matrix,
                 ribbon.steps,
@@ -145,7 +137,7 @@ record Stand(
     }
 
     /** Shifts, then turns, then scales, each about its pivot. */
-    private static Stand alone(Layer layer, PhaseName phase, int frame) {
+    static Stand alone(Layer layer, PhaseName phase, int frame) {
         AffineTransform matrix = new AffineTransform();
         matrix.translate(sum(layer, phase, frame, Channel.X), sum(layer, phase, frame, Channel.Y));
         for (Track track : tracks(layer, phase, Channel.TURN)) {

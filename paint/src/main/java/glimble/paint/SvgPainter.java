@@ -9,6 +9,7 @@ import glimble.typeset.JdkTypesetter;
 import java.awt.Color;
 import java.awt.Shape;
 import java.awt.geom.AffineTransform;
+import java.awt.geom.Path2D;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.List;
@@ -78,14 +79,14 @@ public final class SvgPainter {
     private final class Frame {
         private final PhaseName phase;
         private final int frame;
-        private final List<Stand> stands = new ArrayList<>();
+        private final List<Stand> stands;
         private final StringBuilder defs = new StringBuilder();
         private int count;
 
         Frame(PhaseName phase, int frame) {
             this.phase = phase;
             this.frame = frame;
-            for (int i = 0; i < reel.layers().size(); i++) stands.add(Stand.of(reel, i, phase, frame));
+            stands = new Stands(reel).at(phase, frame);
         }
 
         boolean isDrawn(int index) {
@@ -136,10 +137,15 @@ public final class SvgPainter {
                 String shape = mask(mask.layer(), mask.inside() ? "#fff" : "#000");
                 if (mask.soft() > 0) shape = filtered(shape, mask.soft() / 2);
                 String ground = mask.inside() ? "" : all("#fff");
-                drawn = "<g mask=\"url(#" + def("<mask", frameOf() + ">" + ground + shape + "</mask>") + ")\">" + drawn
-                        + "</g>";
+                drawn = masked(drawn, ground + shape);
             }
+            Path2D hidden = painter.hidden(index, stands, phase);
+            if (hidden != null) drawn = masked(drawn, all("#fff") + "<path d=\"" + SvgPath.of(hidden) + "\"/>");
             return drawn + "\n";
+        }
+
+        private String masked(String drawn, String shape) {
+            return "<g mask=\"url(#" + def("<mask", frameOf() + ">" + shape + "</mask>") + ")\">" + drawn + "</g>";
         }
 
         private String picture(byte[] png) {

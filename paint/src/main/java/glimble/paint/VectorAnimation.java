@@ -47,11 +47,8 @@ public final class VectorAnimation {
         this.frames = frames;
         shapes = new Shapes(typesetter);
         this.pictures = new Pictures(pictures);
-        for (At at : frames) {
-            List<Stand> now = new ArrayList<>();
-            for (int i = 0; i < reel.layers().size(); i++) now.add(Stand.of(reel, i, at.phase(), at.frame()));
-            stands.add(now);
-        }
+        Stands standing = new Stands(reel);
+        for (At at : frames) stands.add(standing.at(at.phase(), at.frame()));
     }
 
     /**

@@ -1,0 +1,85 @@
+import type { Layer, Reel } from '../../api/types';
+import type { Moment } from '../moment';
+import { isAbsent, type Stand } from '../stand';
+import { areaOf, type Point } from './now';
+import { mayOverlap, nearer } from './overlap';
+
+/** px by which what passes before is drawn in, so that the other reaches under its edge. */
+const UNDER = 0.6;
+
+/** The ribbon that a layer is, or on which it rides; -1 for none. */
+function ribbonOf(layer: Layer, index: number): number {
+  return layer.ribbon ? index : layer.rides;
+}
+
+/** Where ribbons that are drawn already pass before a ribbon, or before that on which a layer rides; nothing for nowhere. */
+export function hiddenBy(reel: Reel, index: number, moment: Moment, standing: Stand[]): Path2D | undefined {
+  const ribbon = ribbonOf(reel.layers[index]!, index);
+  if (ribbon < 0 || standing[ribbon]!.tilted) return undefined;
+  let hidden: Path2D | undefined;
+  for (let i = 0; i < index; i++) {
+    const other = reel.layers[i]!;
+    const stand = standing[i]!;
+    if (!other.ribbon || i === ribbon || other.unseen || isAbsent(other, moment)) continue;
+    if (stand.opacity === 0 || stand.tilted) continue;
+    const before = facetsBefore(stand, standing[ribbon]!);
+    if (before.length === 0) continue;
+    hidden ??= new Path2D();
+    for (const corners of before) add(hidden, corners);
+  }
+  return hidden;
+}
+
+function facetsBefore(stand: Stand, other: Stand): number[][] {
+  const [own, its] = [cornersOf(stand), cornersOf(other)];
+  if (own.length === 0 || its.length === 0 || !mayOverlap(around(own), around(its))) return [];
+  return own.filter((facet) => its.some((one) => mayOverlap(facet, one) && nearer(facet, one) > 0));
+}
+
+/** Corners of an upright rectangle around all facets, as those of a facet. */
+function around(facets: number[][]): number[] {
+  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
+  for (const corners of facets) {
+    for (let k = 0; k < corners.length; k += 3) {
+      left = Math.min(left, corners[k]!);
+      right = Math.max(right, corners[k]!);
+      top = Math.min(top, corners[k + 1]!);
+      bottom = Math.max(bottom, corners[k + 1]!);
+    }
+  }
+  return [left, top, 0, right, top, 0, right, bottom, 0, left, bottom, 0];
+}
+
+function cornersOf({ ribbon, matrix }: Stand): number[][] {
+  const { facets, x, y } = ribbon!;
+  const { a, b, c, d, e, f } = matrix;
+  const scale = Math.sqrt(Math.abs(a * d - b * c));
+  const point = (at: number[], from: number): number[] => {
+    const [px, py] = [x + at[from]!, y + at[from + 1]!];
+    return [a * px + c * py + e, b * px + d * py + f, at[from + 2]! * scale];
+  };
+  return Array.from({ length: facets.count }, (_, i) => {
+    const [here, there] = [facets.ends[i]!, facets.ends[i + 1]!];
+    return [...point(here, 0), ...point(there, 0), ...point(there, 3), ...point(here, 3)];
+  });
+}
+
+/** A facet, its top and foot drawn in, all of them clockwise. */
+function add(path: Path2D, corners: number[]): void {
+  const points = [0, 3, 6, 9].map((k): Point => [corners[k]!, corners[k + 1]!]);
+  drawIn(points[0]!, points[3]!);
+  drawIn(points[1]!, points[2]!);
+  if (areaOf(points) < 0) points.reverse();
+  points.forEach(([x, y], k) => (k === 0 ? path.moveTo(x, y) : path.lineTo(x, y)));
+  path.closePath();
+}
+
+function drawIn(top: Point, foot: Point): void {
+  const [x, y] = [foot[0] - top[0], foot[1] - top[1]];
+  const length = Math.hypot(x, y);
+  if (length < 2 * UNDER) return;
+  top[0] += (x / length) * UNDER;
+  top[1] += (y / length) * UNDER;
+  foot[0] -= (x / length) * UNDER;
+  foot[1] -= (y / length) * UNDER;
+}
