@@ -95,35 +95,48 @@ export const isOpenAtEnd = ({ to, surface }: RibbonNow): boolean => to > surface
 
 /** One run, clockwise as it is seen; with a facet more where the same side goes on, so that no seam is left. */
 export function outlineOf(now: RibbonNow, run: Run, path = new Path2D()): Path2D {
-  const { facets, x, y } = now;
-  let end = run.last + 1;
-  if (end < facets.count && isFront(facets, end) === run.front) end++;
-  for (let i = run.first; i < end; i++) if (isBow(facets, i)) return piecesOf(now, run.first, end, path);
+  const { facets } = now;
+  let last = run.last + 1;
+  if (last < facets.count && isFront(facets, last) === run.front) last++;
+  for (let at = run.first; at < last;) {
+    let end = at;
+    while (end < last && !isBow(facets, end)) end++;
+    if (end > at) addBand(path, now, at, end, run.front);
+    else addBow(path, now, at);
+    at = Math.max(end, at + 1);
+  }
+  return path;
+}
+
+/** Facets between two rulings, clockwise as they are seen. */
+function addBand(
+  path: Path2D,
+  { facets, x, y }: RibbonNow,
+  first: number,
+  last: number,
+  front: boolean,
+): void {
   const tops: Point[] = [];
   const foots: Point[] = [];
-  for (let i = run.first; i <= end; i++) {
+  for (let i = first; i <= last; i++) {
     const at = facets.ends[i]!;
     tops.push([x + at[0]!, y + at[1]!]);
     foots.push([x + at[3]!, y + at[4]!]);
   }
-  const round = run.front ? [...tops, ...foots.reverse()] : [...foots, ...tops.reverse()];
-  round.forEach(([px, py], i) => (i === 0 ? path.moveTo(px, py) : path.lineTo(px, py)));
-  path.closePath();
-  return path;
+  addRound(path, front ? [...tops, ...foots.reverse()] : [...foots, ...tops.reverse()]);
 }
 
-/** The same facet by facet, and where one looks like a bow tie either half of it, all of them clockwise. */
-function piecesOf(now: RibbonNow, first: number, end: number, path: Path2D): Path2D {
-  for (let i = first; i < end; i++) {
-    const strips = isBow(now.facets, i) ? BOW : 1;
-    for (let strip = 0; strip < strips; strip++) {
-      const corners = cornersOf(now, i, strip / strips, (strip + 1) / strips);
-      if (areaOf(corners) < 0) corners.reverse();
-      corners.forEach(([px, py], k) => (k === 0 ? path.moveTo(px, py) : path.lineTo(px, py)));
-      path.closePath();
-    }
+/** One that looks like a bow tie: strip by strip, each clockwise. */
+function addBow(path: Path2D, now: RibbonNow, facet: number): void {
+  for (let strip = 0; strip < BOW; strip++) {
+    const corners = cornersOf(now, facet, strip / BOW, (strip + 1) / BOW);
+    addRound(path, areaOf(corners) < 0 ? corners.reverse() : corners);
   }
-  return path;
+}
+
+function addRound(path: Path2D, points: Point[]): void {
+  points.forEach(([px, py], i) => (i === 0 ? path.moveTo(px, py) : path.lineTo(px, py)));
+  path.closePath();
 }
 
 /** A piece of a facet between two shares of its rulings: its corners in the picture, clockwise where its front is seen. */

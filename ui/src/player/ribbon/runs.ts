@@ -1,4 +1,4 @@
-import { mayOverlap, nearer } from './overlap';
+import { aroundAll, aroundOf, meet, nearer, type Around } from './overlap';
 import type { Surface } from './surface';
 
 /** The part of a surface between two places along its course: of each ruling x, y and z of its top, then of its foot. */
@@ -89,11 +89,12 @@ function ordered(runs: Run[], facets: Facets): Run[] {
     const [a, b] = [facets.ends[i]!, facets.ends[i + 1]!];
     return [...a.slice(0, 3), ...b.slice(0, 3), ...b.slice(3), ...a.slice(3)];
   });
+  const boxes = corners.map(aroundOf);
   const before = runs.map(() => new Array<number>(runs.length).fill(0));
   runs.forEach((a, i) =>
     runs.forEach((b, j) => {
       if (j <= i) return;
-      before[i]![j] = nearerRun(a, b, corners);
+      before[i]![j] = nearerRun(a, b, corners, boxes);
       before[j]![i] = -before[i]![j]!;
     }),
   );
@@ -121,11 +122,13 @@ function nextOf(before: number[][], drawn: Set<number>): number {
   return next;
 }
 
-function nearerRun(a: Run, b: Run, corners: number[][]): number {
+function nearerRun(a: Run, b: Run, corners: number[][], boxes: Around[]): number {
+  const around = aroundAll(boxes.slice(b.first, b.last + 1));
   let by = 0;
   for (let i = a.first; i <= a.last; i++) {
+    if (!meet(boxes[i]!, around)) continue;
     for (let j = b.first; j <= b.last; j++) {
-      if (Math.abs(i - j) > 1 && mayOverlap(corners[i]!, corners[j]!)) by += nearer(corners[i]!, corners[j]!);
+      if (Math.abs(i - j) > 1 && meet(boxes[i]!, boxes[j]!)) by += nearer(corners[i]!, corners[j]!);
     }
   }
   return by;

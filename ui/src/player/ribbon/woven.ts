@@ -2,7 +2,7 @@ import type { Layer, Reel } from '../../api/types';
 import type { Moment } from '../moment';
 import { isAbsent, type Stand } from '../stand';
 import { areaOf, type Point } from './now';
-import { mayOverlap, nearer } from './overlap';
+import { aroundAll, aroundOf, meet, nearer } from './overlap';
 
 /** px by which what passes before is drawn in, so that the other reaches under its edge. */
 const UNDER = 0.6;
@@ -31,23 +31,12 @@ export function hiddenBy(reel: Reel, index: number, moment: Moment, standing: St
 }
 
 function facetsBefore(stand: Stand, other: Stand): number[][] {
-  const [own, its] = [cornersOf(stand), cornersOf(other)];
-  if (own.length === 0 || its.length === 0 || !mayOverlap(around(own), around(its))) return [];
-  return own.filter((facet) => its.some((one) => mayOverlap(facet, one) && nearer(facet, one) > 0));
-}
-
-/** Corners of an upright rectangle around all facets, as those of a facet. */
-function around(facets: number[][]): number[] {
-  let [left, top, right, bottom] = [Infinity, Infinity, -Infinity, -Infinity];
-  for (const corners of facets) {
-    for (let k = 0; k < corners.length; k += 3) {
-      left = Math.min(left, corners[k]!);
-      right = Math.max(right, corners[k]!);
-      top = Math.min(top, corners[k + 1]!);
-      bottom = Math.max(bottom, corners[k + 1]!);
-    }
-  }
-  return [left, top, 0, right, top, 0, right, bottom, 0, left, bottom, 0];
+  const its = cornersOf(other).map((corners) => ({ corners, box: aroundOf(corners) }));
+  const all = aroundAll(its.map(({ box }) => box));
+  return cornersOf(stand).filter((facet) => {
+    const box = aroundOf(facet);
+    return meet(box, all) && its.some((one) => meet(box, one.box) && nearer(facet, one.corners) > 0);
+  });
 }
 
 function cornersOf({ ribbon, matrix }: Stand): number[][] {

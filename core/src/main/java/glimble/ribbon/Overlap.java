@@ -56,18 +56,29 @@ final class Overlap {
         return of[3 * i + 2] * (1 - v - w) + of[3 * j + 2] * v + of[3 * k + 2] * w;
     }
 
-    static boolean mayOverlap(double[] a, double[] b) {
-        return least(a, 0) < most(b, 0)
-                && least(b, 0) < most(a, 0)
-                && least(a, 1) < most(b, 1)
-                && least(b, 1) < most(a, 1);
+    /** The upright rectangle around a facet: left, top, right and bottom. */
+    static double[] around(double[] of) {
+        return new double[] {
+            Math.min(Math.min(of[0], of[3]), Math.min(of[6], of[9])),
+            Math.min(Math.min(of[1], of[4]), Math.min(of[7], of[10])),
+            Math.max(Math.max(of[0], of[3]), Math.max(of[6], of[9])),
+            Math.max(Math.max(of[1], of[4]), Math.max(of[7], of[10]))
+        };
     }
 
-    private static double least(double[] of, int axis) {
-        return Math.min(Math.min(of[axis], of[3 + axis]), Math.min(of[6 + axis], of[9 + axis]));
+    /** The upright rectangle around several of them, from one to another. */
+    static double[] around(double[][] boxes, int first, int last) {
+        double[] all = boxes[first].clone();
+        for (int i = first + 1; i <= last; i++) {
+            all[0] = Math.min(all[0], boxes[i][0]);
+            all[1] = Math.min(all[1], boxes[i][1]);
+            all[2] = Math.max(all[2], boxes[i][2]);
+            all[3] = Math.max(all[3], boxes[i][3]);
+        }
+        return all;
     }
 
-    private static double most(double[] of, int axis) {
-        return Math.max(Math.max(of[axis], of[3 + axis]), Math.max(of[6 + axis], of[9 + axis]));
+    static boolean meet(double[] a, double[] b) {
+        return a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
     }
 }

@@ -67,12 +67,16 @@ public final class Runs {
 
     private static List<Run> ordered(List<Run> runs, Facets facets) {
         double[][] corners = new double[facets.count()][];
-        for (int i = 0; i < corners.length; i++) corners[i] = facets.corners(i);
+        double[][] boxes = new double[facets.count()][];
+        for (int i = 0; i < corners.length; i++) {
+            corners[i] = facets.corners(i);
+            boxes[i] = Overlap.around(corners[i]);
+        }
         int count = runs.size();
         double[][] nearer = new double[count][count];
         for (int a = 0; a < count; a++) {
             for (int b = a + 1; b < count; b++) {
-                nearer[a][b] = nearer(runs.get(a), runs.get(b), corners);
+                nearer[a][b] = nearer(runs.get(a), runs.get(b), corners, boxes);
                 nearer[b][a] = -nearer[a][b];
             }
         }
@@ -106,13 +110,14 @@ public final class Runs {
     }
 
     /** px by which the facets of one run are nearer, summed over all that are seen one over the other. */
-    private static double nearer(Run a, Run b, double[][] corners) {
+    private static double nearer(Run a, Run b, double[][] corners, double[][] boxes) {
+        double[] around = Overlap.around(boxes, b.first(), b.last());
         double nearer = 0;
         for (int i = a.first(); i <= a.last(); i++) {
+            if (!Overlap.meet(boxes[i], around)) continue;
             for (int j = b.first(); j <= b.last(); j++) {
                 boolean beside = Math.abs(i - j) <= 1;
-                if (!beside && Overlap.mayOverlap(corners[i], corners[j]))
-                    nearer += Overlap.nearer(corners[i], corners[j]);
+                if (!beside && Overlap.meet(boxes[i], boxes[j])) nearer += Overlap.nearer(corners[i], corners[j]);
             }
         }
         return nearer;

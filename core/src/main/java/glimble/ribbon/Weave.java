@@ -13,10 +13,16 @@ public final class Weave {
      */
     public static int[] before(double[][] facets, double[][] others) {
         int[] before = new int[facets.length];
+        if (facets.length == 0 || others.length == 0) return new int[0];
+        double[][] boxes = new double[others.length][];
+        for (int i = 0; i < others.length; i++) boxes[i] = Overlap.around(others[i]);
+        double[] all = Overlap.around(boxes, 0, boxes.length - 1);
         int count = 0;
         for (int i = 0; i < facets.length; i++) {
-            for (double[] other : others) {
-                if (!Overlap.mayOverlap(facets[i], other) || Overlap.nearer(facets[i], other) <= 0) continue;
+            double[] box = Overlap.around(facets[i]);
+            if (!Overlap.meet(box, all)) continue;
+            for (int j = 0; j < others.length; j++) {
+                if (!Overlap.meet(box, boxes[j]) || Overlap.nearer(facets[i], others[j]) <= 0) continue;
                 before[count++] = i;
                 break;
             }

@@ -43,7 +43,7 @@ class RibbonMeasure {
             asked.put("rounds", ROUNDS);
             List<?> times = (List<?>) page.evaluate("""
                     async ({ data, frames, rounds }) => {
-                      await host.define('ribbon/ribbon.ograf.json', 'g-measured');
+                      await host.define('ribbon/opening-ribbon.ograf.json', 'g-measured');
                       host.add('g-measured', 'one');
                       await host.call('one', 'load', { data, renderType: 'non-realtime', renderCharacteristics: { resolution: { width: 1280, height: 720 } } });
                       const schedule = [

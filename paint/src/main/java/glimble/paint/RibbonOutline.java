@@ -71,11 +71,20 @@ final class RibbonOutline {
         int last = run.last() + 1;
         if (last < facets.count() && facets.isFront(last) == run.front()) last++;
         Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
-        int first = run.first();
-        for (int i = first; i < last; i++) {
-            if (facets.isBow(i)) return pieces(first, last);
+        int at = run.first();
+        while (at < last) {
+            int end = at;
+            while (end < last && !facets.isBow(end)) end++;
+            if (end > at) band(path, at, end, run.front());
+            else bow(path, at);
+            at = Math.max(end, at + 1);
         }
-        if (run.front()) {
+        return path;
+    }
+
+    /** Facets between two rulings, clockwise as they are seen. */
+    private void band(Path2D path, int first, int last, boolean front) {
+        if (front) {
             for (int i = first; i <= last; i++) top(path, i, i == first);
             for (int i = last; i >= first; i--) foot(path, i, false);
         } else {
@@ -83,26 +92,21 @@ final class RibbonOutline {
             for (int i = last; i >= first; i--) top(path, i, false);
         }
         path.closePath();
-        return path;
     }
 
-    /** The same facet by facet, and where one looks like a bow tie either half of it, all of them clockwise. */
-    private Path2D pieces(int first, int last) {
-        Path2D path = new Path2D.Double(Path2D.WIND_NON_ZERO);
-        for (int i = first; i < last; i++) {
-            int strips = facets.isBow(i) ? RibbonCells.BOW : 1;
-            for (int strip = 0; strip < strips; strip++) {
-                double[][] corners = corners(i, strip / (double) strips, (strip + 1) / (double) strips);
-                boolean clockwise = area(corners) >= 0;
-                for (int k = 0; k < 4; k++) {
-                    double[] corner = corners[clockwise ? k : 3 - k];
-                    if (k == 0) path.moveTo(corner[0], corner[1]);
-                    else path.lineTo(corner[0], corner[1]);
-                }
-                path.closePath();
+    /** One that looks like a bow tie: strip by strip, each clockwise. */
+    private void bow(Path2D path, int facet) {
+        for (int strip = 0; strip < RibbonCells.BOW; strip++) {
+            double[][] corners =
+                    corners(facet, strip / (double) RibbonCells.BOW, (strip + 1) / (double) RibbonCells.BOW);
+            boolean clockwise = area(corners) >= 0;
+            for (int k = 0; k < 4; k++) {
+                double[] corner = corners[clockwise ? k : 3 - k];
+                if (k == 0) path.moveTo(corner[0], corner[1]);
+                else path.lineTo(corner[0], corner[1]);
             }
+            path.closePath();
         }
-        return path;
     }
 
     /** A piece of a facet between two shares of its rulings: x and y of its corners in the picture, clockwise where its front is seen. */

@@ -48,24 +48,25 @@ final class Ridden {
         List<Runs.Run> runs = outline.runs();
         if (runs.size() == 1 && runs.get(0).front()) return bent(cut(contours, reach(runs.get(0))));
         Path2D all = new Path2D.Double(Path2D.WIND_NON_ZERO);
-        Area hidden = null;
+        List<Path2D> before = new ArrayList<>();
         // From the nearest to the furthest: what covers something is known before what it covers.
         for (int i = runs.size() - 1; i >= 0; i--) {
             Runs.Run run = runs.get(i);
-            if (run.front()) {
-                Path2D piece = bent(cut(contours, reach(run)));
-                if (hidden == null) all.append(piece, false);
-                else {
-                    Area left = new Area(piece);
-                    left.subtract(hidden);
-                    all.append(left, false);
-                }
-            }
-            if (!run.covers()) continue;
-            if (hidden == null) hidden = new Area();
-            hidden.add(new Area(outline.outline(run)));
+            if (run.front()) all.append(left(bent(cut(contours, reach(run))), before), false);
+            if (run.covers()) before.add(outline.outline(run));
         }
         return all;
+    }
+
+    /** What is left of a shape behind others; where they do not meet that costs nothing. */
+    private static Shape left(Path2D shape, List<Path2D> before) {
+        Area left = null;
+        for (Path2D other : before) {
+            if (shape.getCurrentPoint() == null || !other.getBounds2D().intersects(shape.getBounds2D())) continue;
+            if (left == null) left = new Area(shape);
+            left.subtract(new Area(other));
+        }
+        return left == null ? shape : left;
     }
 
     /** From where to where along the course a run reaches, px; beyond an end that is wholly revealed letters are seen as well. */
