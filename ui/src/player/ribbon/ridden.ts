@@ -18,6 +18,7 @@ export interface Piece {
 }
 
 const FAR = 1e7;
+const MOST_GLYPHS = 2_000;
 /** px of the straight shape between points, at most. */
 const STEP = 6;
 
@@ -69,16 +70,37 @@ function bent(now: RibbonNow, contours: Contour[], from: number, to: number): Pa
   return path;
 }
 
+/** Glyphs as lines at a size, from their own origin; the same letters are asked for frame after frame. */
+const glyphs = new Map<string, Contour[]>();
+
+function glyphContours(font: string, glyph: number, scaleX: number, scaleY: number): Contour[] {
+  const key = `${font} ${glyph} ${scaleX} ${scaleY}`;
+  const known = glyphs.get(key);
+  if (known) return known;
+  const text = outlineText(font, glyph);
+  if (!text) return [];
+  const found = flattened(text, new DOMMatrix([scaleX, 0, 0, scaleY, 0, 0]));
+  if (glyphs.size > MOST_GLYPHS) glyphs.clear();
+  glyphs.set(key, found);
+  return found;
+}
+
 /** The letters of a text, or some of them, as lines, taken through a matrix. */
 export function letterContours(layer: Layer, matrix: DOMMatrix, unit?: number): Contour[] {
+  const { a, b, c, d, e, f } = matrix;
   const found: Contour[] = [];
   for (const run of layer.runs) {
     run.glyphs.forEach((glyph, i) => {
       if (unit !== undefined && run.units[i] !== unit) return;
-      const text = outlineText(run.font, glyph);
-      if (!text) return;
       const [x, y] = [layer.box.x + run.x[i]!, layer.baseline + run.y[i]!];
-      found.push(...flattened(text, matrix.multiply(new DOMMatrix([run.scaleX, 0, 0, run.scaleY, x, y]))));
+      for (const contour of glyphContours(run.font, glyph, run.scaleX, run.scaleY)) {
+        const placed: Contour = [];
+        for (let k = 0; k < contour.length; k += 2) {
+          const [px, py] = [x + contour[k]!, y + contour[k + 1]!];
+          placed.push(a * px + c * py + e, b * px + d * py + f);
+        }
+        found.push(placed);
+      }
     });
   }
   return found;

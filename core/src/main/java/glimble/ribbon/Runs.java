@@ -11,6 +11,9 @@ public final class Runs {
     /** Radians by which the edge of a run may turn, as it is seen. */
     private static final double MOST = Math.toRadians(120);
 
+    /** Facets of a run that are compared with those of another one, about. */
+    private static final int LOOKED_AT = 32;
+
     private Runs() {}
 
     /**
@@ -109,17 +112,24 @@ public final class Runs {
         return next;
     }
 
-    /** px by which the facets of one run are nearer, summed over all that are seen one over the other. */
+    /** px by which the facets of one run are nearer, summed over those that are looked at and seen one over the other. */
     private static double nearer(Run a, Run b, double[][] corners, double[][] boxes) {
         double[] around = Overlap.around(boxes, b.first(), b.last());
+        int step = step(a);
+        int beyond = step(b);
         double nearer = 0;
-        for (int i = a.first(); i <= a.last(); i++) {
+        for (int i = a.first(); i <= a.last(); i += step) {
             if (!Overlap.meet(boxes[i], around)) continue;
-            for (int j = b.first(); j <= b.last(); j++) {
+            for (int j = b.first(); j <= b.last(); j += beyond) {
                 boolean beside = Math.abs(i - j) <= 1;
                 if (!beside && Overlap.meet(boxes[i], boxes[j])) nearer += Overlap.nearer(corners[i], corners[j]);
             }
         }
         return nearer;
+    }
+
+    /** Every how many of its facets are looked at: a run is long, and its neighbours are as far away. */
+    private static int step(Run run) {
+        return Math.max(1, (run.last() - run.first() + 1) / LOOKED_AT);
     }
 }
