@@ -1,5 +1,5 @@
 <script lang="ts">
-  import type { Graphic, Part } from '../api/types';
+  import type { Part } from '../api/types';
   import { beginAct, endAct } from './acts';
   import type { FloorState } from './floor.svelte';
   import { atRest, knobs, type Knob } from './ribbonHandles';
@@ -29,10 +29,10 @@
   const all = $derived(now ? knobs(now, part, floor.document?.light) : []);
 
   /** What is pulled, with what there was when that began. */
-  let pulling: { knob: Knob; part: Part; document: Graphic; fromX: number; fromY: number } | undefined;
+  let pulling: { knob: Knob; fromX: number; fromY: number } | undefined;
 
-  function change(knob: Knob, of: Part, document: Graphic, x: number, y: number) {
-    const changed = knob.pulled(of, document, x, y);
+  function change(knob: Knob, x: number, y: number) {
+    const changed = knob.pulled(x, y);
     if (changed.part) void floor.changePart(part.key, changed.part);
     if (changed.document) void floor.change((known) => ({ ...known, ...changed.document }));
   }
@@ -41,13 +41,13 @@
     event.stopPropagation();
     (event.currentTarget as HTMLElement).setPointerCapture(event.pointerId);
     beginAct();
-    pulling = { knob, part, document: floor.document!, fromX: event.clientX, fromY: event.clientY };
+    pulling = { knob, fromX: event.clientX, fromY: event.clientY };
   }
 
   function move(event: PointerEvent) {
     if (!pulling) return;
     const [x, y] = [(event.clientX - pulling.fromX) / scale, (event.clientY - pulling.fromY) / scale];
-    change(pulling.knob, pulling.part, pulling.document, x, y);
+    change(pulling.knob, x, y);
   }
 
   function up() {
@@ -61,7 +61,7 @@
     event.preventDefault();
     event.stopPropagation();
     const far = STEP * (event.shiftKey ? COARSE : 1);
-    change(knob, part, floor.document, way[0] * far, way[1] * far);
+    change(knob, way[0] * far, way[1] * far);
   }
 </script>
 

@@ -10,12 +10,7 @@ export interface Knob {
   says: string;
   at: Point;
   /** @param x px of the picture by which it is pulled to the right */
-  pulled(
-    part: Part,
-    document: Graphic,
-    x: number,
-    y: number,
-  ): { part?: Partial<Part>; document?: Partial<Graphic> };
+  pulled(x: number, y: number): { part?: Partial<Part>; document?: Partial<Graphic> };
 }
 
 /** px of the picture for one degree. */
@@ -60,25 +55,25 @@ export function knobs(now: RibbonNow, part: Part, light: Graphic['light']): Knob
       name: 'Bend',
       says: `${part.bends?.[0]?.degrees ?? 0}° in the plane`,
       at: pointOf(now, x + width * 0.3, y),
-      pulled: (of, _, __, py) => ({ part: { bends: bent(of.bends, -degrees(py), 0) } }),
+      pulled: (_, py) => ({ part: { bends: bent(part.bends, -degrees(py), 0) } }),
     },
     {
       name: 'Wave',
       says: `${part.waves?.[0]?.degrees ?? 0}° in depth`,
       at: pointOf(now, x + width * 0.7, y),
-      pulled: (of, _, __, py) => ({ part: { waves: bent(of.waves, -degrees(py), 1) } }),
+      pulled: (_, py) => ({ part: { waves: bent(part.waves, -degrees(py), 1) } }),
     },
     {
       name: 'Twist',
       says: `${part.twist ?? 0}°`,
       at: pointOf(now, x + width, y + height / 2),
-      pulled: (of, _, __, py) => ({ part: { twist: within((of.twist ?? 0) + degrees(py), -720, 720) } }),
+      pulled: (_, py) => ({ part: { twist: within((part.twist ?? 0) + degrees(py), -720, 720) } }),
     },
     {
       name: 'Taper of the start',
       says: `${Math.round(taper.start * 100)} %`,
       at: pointOf(now, x, y + (height / 2) * (1 - taper.start)),
-      pulled: (_, __, ___, py) => ({
+      pulled: (_, py) => ({
         part: { taper: { ...taper, start: narrowed(taper.start, py, height) } },
       }),
     },
@@ -86,13 +81,13 @@ export function knobs(now: RibbonNow, part: Part, light: Graphic['light']): Knob
       name: 'Taper of the end',
       says: `${Math.round(taper.end * 100)} %`,
       at: pointOf(now, x + width, y + (height / 2) * (1 - taper.end)),
-      pulled: (_, __, ___, py) => ({ part: { taper: { ...taper, end: narrowed(taper.end, py, height) } } }),
+      pulled: (_, py) => ({ part: { taper: { ...taper, end: narrowed(taper.end, py, height) } } }),
     },
     {
       name: 'Tilt',
       says: `${tilt.x}° top away, ${tilt.y}° right away`,
       at: middle,
-      pulled: (_, __, px, py) => ({
+      pulled: (px, py) => ({
         part: {
           tilt: {
             ...tilt,
@@ -106,7 +101,7 @@ export function knobs(now: RibbonNow, part: Part, light: Graphic['light']): Knob
       name: 'Light',
       says: `from ${Math.round(lit.from)}°, ${Math.round(lit.height)}° high`,
       at: sun,
-      pulled: (_, __, px, py) => {
+      pulled: (px, py) => {
         const [dx, dy] = [sun[0] + px - middle[0], sun[1] + py - middle[1]];
         const from = Math.round(((Math.atan2(dy, dx) * 180) / Math.PI + 360) % 360);
         const high = Math.round((Math.acos(within(Math.hypot(dx, dy) / SUN, 0, 1)) * 180) / Math.PI);

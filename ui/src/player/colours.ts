@@ -1,9 +1,9 @@
 /** A colour as red, green, blue and alpha, 0–255. */
-type Rgba = [number, number, number, number];
+export type Rgba = [number, number, number, number];
 
 const HEX = 16;
 
-function parse(colour: string): Rgba {
+export function parse(colour: string): Rgba {
   const part = (at: number) => parseInt(colour.slice(at, at + 2), HEX);
   return [part(1), part(3), part(5), colour.length > 7 ? part(7) : 255];
 }

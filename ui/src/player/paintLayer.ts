@@ -1,5 +1,5 @@
 import type { Layer } from '../api/types';
-import { blank } from './canvas';
+import { blank, lay } from './canvas';
 import { mixed } from './colours';
 import { isDealt, letter, trackedBy, type Letter } from './letters';
 import type { Moment } from './moment';
@@ -78,11 +78,7 @@ function paintPieces(
     paint(apart, path);
     apart.restore();
   }
-  context.save();
-  context.resetTransform();
-  context.globalAlpha = 1;
-  context.drawImage(apart.canvas, 0, 0);
-  context.restore();
+  lay(context, apart.canvas, 'source-over', { filter: context.filter });
 }
 
 function paintRidingLetters(
@@ -223,10 +219,7 @@ function paintRibbon(
   const apart = blank(context);
   apart.setTransform(matrix);
   fillRibbon(apart, ribbon!, colour, pixels);
-  context.save();
-  context.resetTransform();
-  context.drawImage(apart.canvas, 0, 0);
-  context.restore();
+  lay(context, apart.canvas, 'source-over', { alpha: context.globalAlpha });
 }
 
 /** The shadow without what throws it, which is drawn where nobody sees it. */

@@ -1,14 +1,15 @@
 import type { Layer } from '../../api/types';
+import { mixed, parse, type Rgba } from '../colours';
 import { areaOf, BOW, cornersOf, outlineOf, type Point, type RibbonNow } from './now';
 import { isBow, type Run } from './runs';
 import { shadeOf } from './shade';
 
 /** px by which facets reach over their neighbours and beyond the edge that cuts them. */
 const OVER = 0.75;
+/** Red, green and blue; alpha of a ribbon is of no account. */
+const OPAQUE = 3;
 /** Steps of colour across a ribbon whose gradient runs that way, at most. */
 const STRIPS = 24;
-
-type Rgb = [number, number, number];
 
 /**
  * Fills a ribbon facet by facet, in the coordinates that are set: each of its runs cut to its edge, what is further away first.
@@ -78,15 +79,13 @@ function addCells(
     const corners = cornersOf(now, facet, from, to);
     const front = bow ? areaOf(corners) >= 0 : run.front;
     const fill = front ? layer.fill : ribbon.back;
-    const first = parse(tinted(fill.from));
+    const [first, second] = [tinted(fill.from), tinted(fill.to)];
     const colour =
-      fill.from === fill.to
-        ? first
-        : mixed(first, parse(tinted(fill.to)), shareOf(now, fill, along, half * (from + to - 1)));
+      fill.from === fill.to ? first : mixed(first, second, shareOf(now, fill, along, half * (from + to - 1)));
     const [a, b] = [facets.ends[facet]!, facets.ends[facet + 1]!];
     const [top, foot] = [a[2]! + b[2]!, a[5]! + b[5]!];
     const depth = top + ((foot - top) * (from + to)) / 2;
-    cells.push({ corners, colour: lit(colour, shades[front ? 0 : 1]!), depth });
+    cells.push({ corners, colour: lit(parse(colour), shades[front ? 0 : 1]!), depth });
   }
 }
 
@@ -130,16 +129,8 @@ function fillCell(context: CanvasRenderingContext2D, points: Point[]): void {
   context.fill();
 }
 
-function parse(colour: string): Rgb {
-  return [1, 3, 5].map((at) => parseInt(colour.slice(at, at + 2), 16)) as Rgb;
-}
-
-function mixed(from: Rgb, to: Rgb, share: number): Rgb {
-  return from.map((part, i) => Math.round(part + (to[i]! - part) * share)) as Rgb;
-}
-
-function lit(colour: Rgb, { dark, white }: { dark: number; white: number }): string {
-  const parts = colour.map((part) => {
+function lit(colour: Rgba, { dark, white }: { dark: number; white: number }): string {
+  const parts = colour.slice(0, OPAQUE).map((part) => {
     const shaded = part * dark;
     return Math.round(Math.max(0, Math.min(255, shaded + (255 - shaded) * white)));
   });

@@ -294,11 +294,11 @@ final class References {
         if (move.channel().isOfRibbons() && !ribbon) {
             problem(path + ".channel", "only a ribbon has a " + move.channel().word());
         }
-        if (!ribbon && part.base().rides().isEmpty()) return;
-        if (!ribbon && (move.channel() == Channel.TILT_X || move.channel() == Channel.TILT_Y)) {
+        if (!ribbon && !part.isRiding()) return;
+        if (!ribbon && move.channel().isTilt()) {
             problem(path + ".channel", "what rides on a ribbon is not tilted by itself; tilt the ribbon");
         }
-        if (!ribbon && (move.travel() instanceof Travel.ClearOfFrame || move.travel() instanceof Travel.ToLine)) {
+        if (!ribbon && move.isByFrame()) {
             problem(path + ".travel", "what rides on a ribbon moves along it, not about the frame; move the ribbon");
         }
         if (move.channel() != Channel.REVEAL) return;

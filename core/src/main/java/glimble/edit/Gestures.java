@@ -52,7 +52,7 @@ public final class Gestures {
         if (part instanceof RibbonPart) {
             return List.of("unfurl", "wind in", "turn over", "unroll", "slide", "fade", "turn in", "pop");
         }
-        boolean rides = !part.base().rides().isEmpty();
+        boolean rides = part.isRiding();
         List<String> names = new ArrayList<>(
                 rides
                         ? List.of("unroll", "fade", "turn in", "pop")

@@ -46,6 +46,9 @@ public final class LoopGestures {
     private static final String LIGHT = "light along it";
 
     private static final Ease SOFT = new Ease.Named(Ease.Family.SINE, Ease.Direction.IN_OUT);
+    /** To one side and, through rest, to the other. */
+    private static final List<Move.Key> BOTH_WAYS = List.of(new Move.Key(0.25, 0, SOFT), new Move.Key(0.75, 2, SOFT));
+
     /** Seconds of a round where the loop has none yet. */
     private static final double ROUND = 3;
     /** Share of the round in which light is on its way. */
@@ -61,7 +64,7 @@ public final class LoopGestures {
     public static List<String> of(Part part) {
         if (part instanceof StackPart) return List.of();
         if (part instanceof GroupPart) return List.of(BREATHE, SWAY);
-        if (!part.base().rides().isEmpty()) return List.of(BREATHE);
+        if (part.isRiding()) return List.of(BREATHE);
         return List.of(BREATHE, SWAY, part instanceof LinePart ? LIGHT : GLINT);
     }
 
@@ -99,14 +102,12 @@ public final class LoopGestures {
 
     /** To one side and, through rest, to the other. */
     private static Graphic swaying(Graphic graphic, String key, int round) {
-        List<Move.Key> keys = List.of(new Move.Key(0.25, 0, SOFT), new Move.Key(0.75, 2, SOFT));
-        return with(graphic, key + " sways", key, Channel.TURN, new Travel.Degrees(1), round, keys);
+        return with(graphic, key + " sways", key, Channel.TURN, new Travel.Degrees(1), round, BOTH_WAYS);
     }
 
     /** The light goes to one side and, through where it rests, to the other, so that its sheen runs over the ribbon. */
     private static Graphic glinting(Graphic graphic, String key, int round) {
-        List<Move.Key> keys = List.of(new Move.Key(0.25, 0, SOFT), new Move.Key(0.75, 2, SOFT));
-        return with(graphic, key + " glints", key, Channel.LIGHT, new Travel.Degrees(70), round, keys);
+        return with(graphic, key + " glints", key, Channel.LIGHT, new Travel.Degrees(70), round, BOTH_WAYS);
     }
 
     private static Graphic with(

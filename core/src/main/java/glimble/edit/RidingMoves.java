@@ -5,7 +5,6 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Phase;
-import glimble.graphic.Travel;
 import glimble.graphic.Variant;
 import glimble.motion.Members;
 import java.util.List;
@@ -37,9 +36,7 @@ final class RidingMoves {
     }
 
     private static boolean isPossible(Move move) {
-        boolean tilts = move.channel() == Channel.TILT_X || move.channel() == Channel.TILT_Y;
-        boolean ofFrame = move.travel() instanceof Travel.ClearOfFrame || move.travel() instanceof Travel.ToLine;
-        return !tilts && !ofFrame;
+        return !move.channel().isTilt() && !move.isByFrame();
     }
 
     private static Move along(Move move) {

@@ -47,7 +47,7 @@ public final class SwapGestures {
         List<String> names = new ArrayList<>();
         if (part.masks().stream().anyMatch(Mask::inside)) names.add(MASK);
         // What rides turns over with its ribbon only.
-        if (part.base().rides().isEmpty()) names.add(TURN);
+        if (!part.isRiding()) names.add(TURN);
         names.add(BLUR);
         if (part instanceof TextPart) names.addAll(List.of(SCATTER, LETTERS));
         return names;

@@ -47,8 +47,7 @@ final class TakingUp {
             case "line" -> chosen.isEmpty() ? graphic : under(graphic, part, chosen, boxes);
             case "ribbon" -> {
                 List<String> riding = of(graphic, chosen, Set.of("text")).stream()
-                        .filter(key ->
-                                graphic.part(key).orElseThrow().base().rides().isEmpty())
+                        .filter(key -> !graphic.part(key).orElseThrow().isRiding())
                         .toList();
                 yield riding.isEmpty() ? graphic : under(graphic, (RibbonPart) part, riding, boxes);
             }
@@ -149,7 +148,7 @@ final class TakingUp {
     private static Graphic holding(Graphic graphic, Part added, List<String> chosen, Map<String, Rect> boxes) {
         List<String> rows = chosen.stream()
                 .filter(key -> !(graphic.part(key).orElseThrow() instanceof GroupPart))
-                .filter(key -> graphic.part(key).orElseThrow().base().rides().isEmpty())
+                .filter(key -> !graphic.part(key).orElseThrow().isRiding())
                 .sorted(Comparator.comparingDouble(
                         key -> boxes.containsKey(key) ? boxes.get(key).y() : Double.POSITIVE_INFINITY))
                 .toList();

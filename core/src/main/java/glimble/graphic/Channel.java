@@ -68,6 +68,10 @@ public enum Channel {
         return measure;
     }
 
+    public boolean isTilt() {
+        return this == TILT_X || this == TILT_Y;
+    }
+
     /** Whether only a ribbon has it. */
     public boolean isOfRibbons() {
         return switch (this) {

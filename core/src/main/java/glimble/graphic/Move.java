@@ -107,4 +107,9 @@ public record Move(
     public Move unlinked() {
         return new Move(key, part, channel, travel, start, length, ease, pivot, opening, keys, deal, round, "");
     }
+
+    /** Whether how far it goes is told by the frame, which means nothing to what rides on a ribbon. */
+    public boolean isByFrame() {
+        return travel instanceof Travel.ClearOfFrame || travel instanceof Travel.ToLine;
+    }
 }

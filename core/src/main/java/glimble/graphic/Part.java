@@ -40,6 +40,11 @@ public sealed interface Part
         return base().span(axis);
     }
 
+    /** Whether it stands on a ribbon and bends with it. */
+    default boolean isRiding() {
+        return !base().rides().isEmpty();
+    }
+
     /** Whether it is seen itself; a stack and a group only place others. */
     default boolean isDrawn() {
         return true;

@@ -14,8 +14,6 @@ import java.util.List;
 
 /** What is wrong at rest with letters that ride on a ribbon: off it, on its back, turned away, or squeezed by its bends. */
 final class RibbonChecks {
-    private static final double BACK = 90;
-
     private final Judged judged;
 
     private RibbonChecks(Judged judged) {
@@ -55,7 +53,7 @@ final class RibbonChecks {
                 off = Math.max(off, Math.max(-half - top, foot - half));
             }
             double turned = surface.turned(along);
-            if (turned >= BACK) back++;
+            if (turned >= Surface.BACK) back++;
             else away = Math.max(away, turned);
             for (double side : new double[] {top, foot}) {
                 squeezed = Math.max(squeezed, 100 * (1 - surface.stretch(along, side, Math.max(1, unit.width()))));

@@ -1,11 +1,12 @@
 package glimble.proof;
 
-import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
+import glimble.reel.Course;
 import glimble.reel.Layer;
 import glimble.reel.RibbonNow;
 import glimble.rest.Rect;
 import glimble.ribbon.Shade;
+import glimble.ribbon.Surface;
 import java.util.Arrays;
 import java.util.OptionalInt;
 
@@ -16,21 +17,22 @@ final class RibbonContrast {
     /** Frames of a loop in which light moves that are looked at. */
     private static final int FRAMES = 12;
 
-    /** Degrees. */
-    private static final double BACK = 90;
-
     private RibbonContrast() {}
 
     /** The ratio where letters stand out least, but for a tenth of their length; what is see-through is judged over black and white. */
     static double of(Judged judged, int index, PhaseName phase, int frame, double opacity) {
-        Layer text = judged.layer(index);
-        Layer layer = judged.layer(text.rides());
+        Layer layer = judged.layer(judged.layer(index).rides());
         RibbonNow ribbon = RibbonNow.of(layer, phase, frame, judged.reel.width());
+        double solid = judged.courses(phase).get(judged.layer(index).rides()).opacity(frame);
+        return of(judged.layer(index), layer, ribbon, solid, opacity);
+    }
+
+    private static double of(Layer text, Layer layer, RibbonNow ribbon, double solid, double opacity) {
         Rect ink = text.ink();
         Rect straight = ribbon.straight();
         double[] letters = Contrast.parsed(text.fill().from());
         double[] lettersTo = Contrast.parsed(text.fill().to());
-        double solid = judged.courses(phase).get(text.rides()).opacity(frame);
+        Contrast.Colours fills = Contrast.Colours.of(layer.fill());
         double least = Double.POSITIVE_INFINITY;
         for (double picture : new double[] {0, 255}) {
             double[] ratios = new double[ALONG];
@@ -41,9 +43,9 @@ final class RibbonContrast {
                 double along = x - straight.x();
                 double[] under = {picture, picture, picture, 1};
                 // On its back they are not seen, and that is another fault.
-                if (ribbon.surface().turned(along) >= BACK) continue;
+                if (ribbon.surface().turned(along) >= Surface.BACK) continue;
                 if (along >= 0 && along <= straight.width()) {
-                    double[] fill = Contrast.Colours.of(layer.fill()).at(x, ink.y() + ink.height() / 2);
+                    double[] fill = fills.at(x, ink.y() + ink.height() / 2);
                     Shade shade = ribbon.shade(layer.ribbon(), along, true);
                     under = Contrast.over(lit(fill, shade), solid, under);
                 }
@@ -59,10 +61,7 @@ final class RibbonContrast {
 
     private static double[] lit(double[] colour, Shade shade) {
         double[] lit = {0, 0, 0, 1};
-        for (int i = 0; i < 3; i++) {
-            double dark = colour[i] * shade.dark();
-            lit[i] = dark + (255 - dark) * shade.white();
-        }
+        for (int i = 0; i < 3; i++) lit[i] = shade.on(colour[i]);
         return lit;
     }
 
@@ -70,17 +69,20 @@ final class RibbonContrast {
     static OptionalInt darkest(Judged judged, int index) {
         Layer text = judged.layer(index);
         if (text.rides() < 0 || judged.reel.loop() == 0) return OptionalInt.empty();
-        boolean moves = judged.layer(text.rides()).tracks().stream()
+        Layer layer = judged.layer(text.rides());
+        Course course = judged.courses(PhaseName.LOOP).get(text.rides());
+        boolean moves = layer.tracks().stream()
                 .anyMatch(track -> track.phase() == PhaseName.LOOP
-                        && (track.channel().isOfRibbons()
-                                || track.channel() == Channel.TILT_X
-                                || track.channel() == Channel.TILT_Y));
+                        && (track.channel().isOfRibbons() || track.channel().isTilt()));
         if (!moves) return OptionalInt.empty();
         int darkest = 0;
         double least = Double.POSITIVE_INFINITY;
+        RibbonNow ribbon = null;
         for (int i = 0; i < FRAMES; i++) {
             int frame = judged.reel.loop() * i / FRAMES;
-            double has = of(judged, index, PhaseName.LOOP, frame, 1);
+            // Where only its light moves it keeps its surface.
+            ribbon = RibbonNow.of(layer, PhaseName.LOOP, frame, judged.reel.width(), ribbon);
+            double has = of(text, layer, ribbon, course.opacity(frame), 1);
             if (has >= least) continue;
             least = has;
             darkest = frame;

@@ -267,9 +267,8 @@ public final class PhaseMotion {
             TrackKey key = new TrackKey(move.channel(), move.pivot(), move.opening(), colour(move), round(move));
             together.computeIfAbsent(key, none -> new ArrayList<>()).add(move);
         }
-        Rect box = part.base().rides().isEmpty()
-                ? rest.box(part.key())
-                : rest.part(part.key()).straight();
+        Rect box =
+                !part.isRiding() ? rest.box(part.key()) : rest.part(part.key()).straight();
         together.forEach((key, moves) -> tracks.add(track(key, moves, box, clock)));
         return tracks;
     }
@@ -316,8 +315,7 @@ public final class PhaseMotion {
         if (key.channel() != Channel.REVEAL) return Band.NONE;
         Part revealed = graphic.part(part).orElseThrow();
         PartRest at = rest.part(part);
-        boolean along =
-                revealed instanceof RibbonPart || !revealed.base().rides().isEmpty();
+        boolean along = revealed instanceof RibbonPart || revealed.isRiding();
         return Band.of(
                 key.opening(), along ? at.straight().around(at.drawnStraight()) : Reach.of(graphic, rest, revealed));
     }

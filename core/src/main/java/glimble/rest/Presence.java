@@ -92,7 +92,7 @@ final class Presence {
 
     private boolean losesItsHold(Part part) {
         if (isAbsent(part.key())) return false;
-        if (!part.base().rides().isEmpty() && isAbsent(part.base().rides())) return true;
+        if (part.isRiding() && isAbsent(part.base().rides())) return true;
         if (part instanceof StackPart stack && presentRows(stack.key()).isEmpty()) return true;
         if (part instanceof GroupPart group && group.parts().stream().allMatch(this::isAbsent)) return true;
         if (groups.containsKey(part.key()) && isAbsent(groups.get(part.key()))) return true;

@@ -44,7 +44,7 @@ enum WholePixels {
                 || part instanceof PicturePart
                 || part instanceof ScrimPart;
         // What rides is bent with its ribbon: its edges are on no px anyway.
-        return this == YES && drawn && part.base().rides().isEmpty();
+        return this == YES && drawn && !part.isRiding();
     }
 
     /** Said only where it is more than what doubles are off by. */

@@ -37,6 +37,12 @@ public record Shade(double dark, double white) {
         return new Shade(Math.max(0, dark), white);
     }
 
+    /** A part of a colour, 0–255, as it is lit. */
+    public double on(double part) {
+        double shaded = part * dark;
+        return shaded + (255 - shaded) * white;
+    }
+
     private static double softened(double cosine, double soft) {
         return Math.max(0, Math.min(1, (cosine + soft) / (1 + soft)));
     }

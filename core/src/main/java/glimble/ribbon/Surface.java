@@ -13,6 +13,9 @@ public final class Surface {
     /** Radians between neighbours. */
     private static final double STEP = Math.toRadians(1);
 
+    /** Degrees away from the eye from which on its back is seen. */
+    public static final double BACK = 90;
+
     private static final int MOST = 1_440;
     /** Facets of a piece come in so many, so that their number seldom changes from frame to frame. */
     private static final int BY = 4;

@@ -41,10 +41,7 @@ final class VectorCarried {
         say(
                 said,
                 "Ribbons, and what rides on them, are left out",
-                parts(
-                        graphic,
-                        part -> part instanceof RibbonPart
-                                || !part.base().rides().isEmpty()));
+                parts(graphic, part -> part instanceof RibbonPart || part.isRiding()));
         say(said, "Blurs are left out", moves(graphic, move -> move.channel() == Channel.BLUR));
         say(
                 said,

@@ -265,7 +265,7 @@ final class LayerPainter {
         Sheet apart = Sheet.blank(onto.at());
         if (stand.riding() != null) {
             if (BentPicture.draw(apart, layer, pictures, stand, matrix)) {
-                apart.lay(covered(onto, shape, matrix), Laid.How.KEEPS);
+                apart.lay(Sheet.covered(onto.at(), shape, matrix), Laid.How.KEEPS);
                 onto.layOver(apart, opacity);
             }
             return;
@@ -279,7 +279,7 @@ final class LayerPainter {
                 && layer.pictureAt().height() <= layer.box().height() + 0.01;
         boolean sharp = layer.corners().equals(glimble.graphic.Corners.SHARP) && layer.slant() == 0;
         if (!inside || !sharp || layer.kind().equals("text")) {
-            apart.lay(covered(onto, shape, matrix), Laid.How.KEEPS);
+            apart.lay(Sheet.covered(onto.at(), shape, matrix), Laid.How.KEEPS);
         }
         if (inside
                 && sharp
@@ -295,14 +295,6 @@ final class LayerPainter {
             onto.layOver(thrown, opacity);
         }
         onto.layOver(apart, opacity);
-    }
-
-    private static Sheet covered(Sheet onto, Shape shape, AffineTransform matrix) {
-        Sheet cut = Sheet.blank(onto.at());
-        Graphics2D cutter = cut.graphics();
-        draw(cutter, cut.from(matrix), AlphaComposite.SrcOver, Color.BLACK, shape);
-        cutter.dispose();
-        return cut;
     }
 
     private static Paint fill(Layer layer, List<Stand.Tint> tints) {

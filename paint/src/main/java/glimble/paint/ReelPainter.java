@@ -103,14 +103,7 @@ public final class ReelPainter {
             Blur.apply(cut.image(), mask.soft() / 2);
             stood.lay(cut, mask.inside() ? Laid.How.KEEPS : Laid.How.CUTS);
         }
-        if (hidden != null) {
-            Sheet cut = Sheet.blank(stood.at());
-            Graphics2D graphics = cut.graphics();
-            graphics.setPaint(Color.BLACK);
-            graphics.fill(hidden);
-            graphics.dispose();
-            stood.lay(cut, Laid.How.CUTS);
-        }
+        if (hidden != null) stood.lay(Sheet.covered(stood.at(), hidden, new AffineTransform()), Laid.How.CUTS);
         picture.lay(stood, Laid.How.OVER);
     }
 

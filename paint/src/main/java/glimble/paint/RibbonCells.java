@@ -136,7 +136,6 @@ final class RibbonCells {
     }
 
     private static int lit(double part, Shade shade) {
-        double dark = part * shade.dark();
-        return (int) Math.round(Math.max(0, Math.min(255, dark + (255 - dark) * shade.white())));
+        return (int) Math.round(Math.max(0, Math.min(255, shade.on(part))));
     }
 }

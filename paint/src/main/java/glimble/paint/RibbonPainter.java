@@ -3,7 +3,6 @@ package glimble.paint;
 import glimble.reel.Layer;
 import glimble.ribbon.Runs;
 import java.awt.AlphaComposite;
-import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
@@ -34,7 +33,7 @@ final class RibbonPainter {
             if (within.isEmpty()) continue;
             Sheet apart = one ? all : Sheet.blank(within);
             fill(apart, cells.of(run));
-            apart.lay(shape(apart.at(), edge), Laid.How.KEEPS);
+            apart.lay(Sheet.covered(apart.at(), edge, new AffineTransform()), Laid.How.KEEPS);
             if (!one) all.lay(apart, Laid.How.OVER);
         }
         onto.layOver(all, opacity);
@@ -54,14 +53,5 @@ final class RibbonPainter {
             graphics.fill(cell.shape());
         }
         graphics.dispose();
-    }
-
-    private static Sheet shape(Rectangle area, Shape edge) {
-        Sheet cut = Sheet.blank(area);
-        Graphics2D graphics = cut.graphics();
-        graphics.setPaint(Color.BLACK);
-        graphics.fill(edge);
-        graphics.dispose();
-        return cut;
     }
 }

@@ -46,7 +46,6 @@ final class Ridden {
     private Shape of(Shape shape, AffineTransform flat) {
         List<double[]> contours = contours(shape, flat);
         List<Runs.Run> runs = outline.runs();
-        if (runs.size() == 1 && runs.get(0).front()) return bent(cut(contours, reach(runs.get(0))));
         Path2D all = new Path2D.Double(Path2D.WIND_NON_ZERO);
         List<Path2D> before = new ArrayList<>();
         // From the nearest to the furthest: what covers something is known before what it covers.

@@ -1,8 +1,10 @@
 package glimble.paint;
 
+import java.awt.Color;
 import java.awt.Graphics2D;
 import java.awt.Rectangle;
 import java.awt.RenderingHints;
+import java.awt.Shape;
 import java.awt.geom.AffineTransform;
 import java.awt.image.BufferedImage;
 
@@ -18,6 +20,17 @@ record Sheet(BufferedImage image, Rectangle at) {
     static Sheet blank(Rectangle at) {
         return new Sheet(
                 new BufferedImage(Math.max(1, at.width), Math.max(1, at.height), BufferedImage.TYPE_INT_ARGB_PRE), at);
+    }
+
+    /** With a shape on it, opaque, in the coordinates that a matrix takes to the picture. */
+    static Sheet covered(Rectangle at, Shape shape, AffineTransform matrix) {
+        Sheet covered = blank(at);
+        Graphics2D graphics = covered.graphics();
+        graphics.setTransform(covered.from(matrix));
+        graphics.setPaint(Color.BLACK);
+        graphics.fill(shape);
+        graphics.dispose();
+        return covered;
     }
 
     Graphics2D graphics() {
