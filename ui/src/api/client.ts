@@ -280,6 +280,8 @@ export interface Seen {
   /** The design as it is looked at with that. */
   document: Graphic;
   worked: Worked[];
+  /** Those that the graphic makes, by name, for the first filling. */
+  colours: Record<string, string>;
 }
 
 /** @param document the design, or what is looked at of it as the options say */
@@ -299,6 +301,7 @@ export async function workOutSeen(
     played: worked[0]?.played ?? { in: '', loop: '', out: '', swap: '' },
     document: found.seen ?? design,
     worked,
+    colours: found.colours,
   };
 }
 

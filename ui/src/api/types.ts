@@ -39,6 +39,7 @@ export type EditWhat = Schemas['EditRequest']['what'];
 export type Field = Schemas['Field'];
 export type RevisionNote = Schemas['RevisionNote'];
 export type House = Schemas['House'];
+export type MadeColour = Schemas['MadeColour'];
 export type PaletteEntry = Schemas['PaletteEntry'];
 export type Trial = Schemas['Trial'];
 export type Move = Schemas['Move'];

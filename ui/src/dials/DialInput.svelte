@@ -68,7 +68,9 @@
           role="radio"
           aria-checked={stands === option}
           onclick={() => change(option)}
-          >{#if dial.kind === 'colour'}<span class="swatch" style:background={house.shown(option)}
+          >{#if dial.kind === 'colour' && house.has(option)}<span
+              class="swatch"
+              style:background={house.shown(option)}
             ></span>{/if}{option}</button
         >
       {/each}

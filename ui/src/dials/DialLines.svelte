@@ -122,7 +122,7 @@
           <ManyPiece
             label="Colours of {dial.key}"
             values={dial.options ?? []}
-            options={[...new Set([...(dial.options ?? []), ...house.names])]}
+            options={[...new Set([...(dial.options ?? []), ...Object.keys(floor.colours), ...house.names])]}
             onchange={(options) =>
               change(dial.key, { options: [...new Set([String(dial.value), ...options])] })}
           />

@@ -75,6 +75,8 @@ export abstract class Editing extends Choice {
   played = $derived(this.isSeen ? this.seen!.played : PLAIN);
   /** The design with the variants that are played in the place of its phases; changes land where they belong. */
   document = $derived(this.isSeen ? this.seen!.document : this.design);
+  /** The colours that the graphic makes, by name, as they were last worked out. */
+  colours = $derived(this.seen?.colours ?? {});
   part = $derived(this.document?.parts?.find(({ key }) => key === this.selected));
   move = $derived(
     this.moves[0] &&

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { GraphicUses, PaletteEntry } from '../api/types';
+  import MadeSentence from '../sheet/MadeSentence.svelte';
   import TextPiece from '../sheet/pieces/TextPiece.svelte';
   import { house } from './house.svelte';
 
@@ -15,6 +16,11 @@
 
   function change(index: number, changes: Partial<PaletteEntry>) {
     onsave(palette.map((entry, i) => (i === index ? { ...entry, ...changes } : entry)));
+  }
+
+  /** Entries it may be made from. */
+  function above(index: number): string[] {
+    return palette.slice(0, index).map(({ name }) => name);
   }
 
   function add() {
@@ -36,6 +42,7 @@
       <label class="swatch" style:background={entry.colour}>
         <input
           type="color"
+          disabled={!!entry.made}
           aria-label="Colour of {entry.name}"
           value={entry.colour.slice(0, OPAQUE).toLowerCase()}
           onchange={(event) =>
@@ -52,12 +59,34 @@
         {:else}
           <strong>{entry.name}</strong>
         {/if}
-        <TextPiece
-          label="Code of {entry.name}"
-          value={entry.colour}
-          onchange={(colour) => change(i, { colour: colour.toUpperCase() })}
-        />
+        {#if entry.made}
+          <span class="figures">{entry.colour}</span>
+        {:else}
+          <TextPiece
+            label="Code of {entry.name}"
+            value={entry.colour}
+            onchange={(colour) => change(i, { colour: colour.toUpperCase() })}
+          />
+        {/if}
       </div>
+      <p class="made">
+        {#if entry.made}
+          {@const made = entry.made}
+          <MadeSentence
+            name={entry.name}
+            {made}
+            names={above(i)}
+            onchange={(changes) => change(i, { made: { ...made, ...changes } })}
+          />
+        {/if}
+        <button
+          class="plain act"
+          onclick={() =>
+            change(i, {
+              made: entry.made ? undefined : { of: above(i).at(-1) ?? entry.colour },
+            })}>{entry.made ? 'keep it as it is' : 'make it from another'}</button
+        >
+      </p>
       <p class="muted users">
         {users.length === 0 ? 'no graphic names it' : `in ${users.join(', ')}`}
       </p>
@@ -103,6 +132,11 @@
     justify-content: space-between;
     margin: 8px 0 2px;
     font-size: 14px;
+  }
+
+  .made {
+    margin: 4px 0 6px;
+    line-height: 1.7;
   }
 
   .users {

@@ -73,6 +73,11 @@ class HouseState {
     }
   }
 
+  /** Whether a colour of a document can be shown: one by itself, or one of the palette. */
+  has(colour: string): boolean {
+    return colour.startsWith('#') || this.names.includes(colour);
+  }
+
   /** A colour of a document as one that can be shown; a name that is missing as nothing that anyone means. */
   shown(colour: string): string {
     if (colour.startsWith('#')) return colour;

@@ -1,9 +1,11 @@
 import type { Layer, Reel } from '../api/types';
-import { blank, lay } from './canvas';
+import { areaOf, blank, lay } from './canvas';
 import type { Moment } from './moment';
 import { clipTo, fadeTo } from './bands';
 import { isDealt } from './letters';
 import { fillLayer, paintLayer } from './paintLayer';
+import { through, type Bounds } from './ribbon/bounds';
+import { boundsOnRibbon } from './ribbon/shapes';
 import { hiddenBy } from './ribbon/woven';
 import { shapeStanding } from './shapes';
 import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
@@ -27,10 +29,12 @@ export function drawReel(
     const stand = standing[i]!;
     if (layer.kind === 'group' || layer.unseen || stand.opacity === 0 || unseen?.has(layer.part)) return;
     if (isAbsent(layer, moment)) return;
-    const hidden = layer.ribbon || layer.rides >= 0 ? hiddenBy(reel, i, moment, standing) : undefined;
+    const onRibbon = (layer.ribbon || layer.rides >= 0) && !stand.tilted;
+    const seen = onRibbon ? through(boundsOnRibbon(layer, stand, moment), stand.matrix) : undefined;
+    const hidden = seen && hiddenBy(reel, i, moment, standing, seen);
     if (!hidden && isPlain(reel, layer, moment, stand, standing))
       drawPlain(context, reel, i, moment, standing, base);
-    else drawApart(context, reel, i, moment, standing, base, hidden);
+    else drawApart(context, reel, i, moment, standing, base, hidden, seen);
   });
 }
 
@@ -92,19 +96,30 @@ function drawPlain(
   context.restore();
 }
 
-/** Drawn apart, cut, faded, tilted and blurred as a picture, multiplied with its masks, and laid over what is there. */
+/**
+ * Drawn apart, cut, faded, tilted and blurred as a picture, multiplied with its masks, and laid over what is there.
+ *
+ * @param whole from px of the raster to pixels of the canvas
+ * @param seen what it reaches over, px of the raster; missing for anything
+ */
 function drawApart(
   context: CanvasRenderingContext2D,
   reel: Reel,
   index: number,
   moment: Moment,
   standing: Stand[],
-  base: DOMMatrix,
+  whole: DOMMatrix,
   hidden?: Path2D,
+  seen?: Bounds,
 ): void {
   const layer = reel.layers[index]!;
   const stand = standing[index]!;
-  const apart = blank(context);
+  const area = seen
+    ? areaOf(context.canvas, through(seen, whole))
+    : { x: 0, y: 0, width: context.canvas.width, height: context.canvas.height };
+  if (area.width === 0 || area.height === 0) return;
+  const base = new DOMMatrix().translate(-area.x, -area.y).multiply(whole);
+  const apart = blank(context, area);
   apart.save();
   if (!stand.tilted) {
     for (const band of stand.bands) if (band.soft === 0) clipTo(apart, band, base);
@@ -112,17 +127,19 @@ function drawApart(
   } else apart.setTransform(base);
   paintLayer(apart, standingLayer(layer, moment), stand, moment, base.a);
   apart.restore();
-  const standsTilted = stand.tilted ? through(apart, stand, reel, base) : apart;
+  const standsTilted = stand.tilted ? tiltedThrough(apart, stand, reel, base) : apart;
   if (stand.tilted) for (const band of stand.bands) fadeTo(standsTilted, band, base);
   else for (const band of stand.bands) if (band.soft > 0) fadeTo(standsTilted, band, base);
-  const blurred = blank(context);
-  const filter = stand.blur > 0 ? `blur(${stand.blur * base.a}px)` : 'none';
-  lay(blurred, standsTilted.canvas, 'source-over', { filter });
+  let blurred = standsTilted;
+  if (stand.blur > 0) {
+    blurred = blank(apart);
+    lay(blurred, standsTilted.canvas, 'source-over', { filter: `blur(${stand.blur * base.a}px)` });
+  }
   for (const mask of layer.masks) {
-    const cut = blank(context);
+    const cut = blank(apart);
     fillMask(cut, reel, mask.layer, moment, standing, base);
     const fade = mask.soft > 0 ? `blur(${(mask.soft / 2) * base.a}px)` : 'none';
-    const softened = blank(context);
+    const softened = blank(apart);
     lay(softened, cut.canvas, 'source-over', { filter: fade });
     lay(blurred, softened.canvas, mask.inside ? 'destination-in' : 'destination-out');
   }
@@ -133,11 +150,11 @@ function drawApart(
     blurred.fill(hidden);
     blurred.restore();
   }
-  lay(context, blurred.canvas, 'source-over');
+  lay(context, blurred.canvas, 'source-over', { matrix: new DOMMatrix().translate(area.x, area.y) });
 }
 
 /** What stands at rest, taken through the tilts and matrices of its own and of its groups. */
-function through(
+function tiltedThrough(
   apart: CanvasRenderingContext2D,
   stand: Stand,
   reel: Reel,
@@ -169,7 +186,7 @@ function fillMask(
     apart.setTransform(stand.tilted ? base : base.multiply(stand.matrix));
     fillLayer(apart, reel.layers[by]!, stand, moment);
     apart.setTransform(new DOMMatrix());
-    const stood = stand.tilted ? through(apart, stand, reel, base) : apart;
+    const stood = stand.tilted ? tiltedThrough(apart, stand, reel, base) : apart;
     for (const band of stand.bands) fadeTo(stood, band, base);
     lay(context, stood.canvas, 'source-over');
   }

@@ -1,4 +1,5 @@
 import type { Layer } from '../api/types';
+import { gradedPicture } from './grade';
 import { blank, lay } from './canvas';
 import { mixed } from './colours';
 import { isDealt, letter, trackedBy, type Letter } from './letters';
@@ -7,10 +8,11 @@ import { pictureImage } from './pictures';
 import { fillRibbon } from './ribbon/paint';
 import { drawBentPicture } from './ribbon/picture';
 import type { Piece } from './ribbon/ridden';
-import { ridingLetter, ridingPieces } from './ribbon/shapes';
+import { ridingLetters, ridingPieces } from './ribbon/shapes';
 import { letterShapes, outlineLength, shapeStanding } from './shapes';
 import type { Stand } from './stand';
 
+type Image = ReturnType<typeof gradedPicture>;
 type Tints = Stand['tints'];
 
 const FAR = 100_000;
@@ -88,18 +90,16 @@ function paintRidingLetters(
   moment: Moment,
   scale: number,
 ): void {
-  layer.units.forEach((_, unit) => {
-    const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
-    if (now.opacity === 0) return;
+  for (const { now, pieces } of ridingLetters(layer, stand, moment)) {
     context.save();
     context.globalAlpha = stand.opacity * now.opacity;
     if (now.blur > 0) context.filter = `blur(${now.blur * scale}px)`;
     const tints = [...stand.tints, ...now.tints];
-    paintPieces(context, ridingLetter(layer, stand, unit, now), (onto, path) =>
+    paintPieces(context, pieces, (onto, path) =>
       paintShape(onto, layer, path, stand, stand.stroke * now.stroke, tints, scale),
     );
     context.restore();
-  });
+  }
 }
 
 /** Fills the shape of a layer as it stands, in the coordinates that are set; of letters that move apart, each as it stands. */
@@ -114,13 +114,12 @@ export function fillLayer(
     return;
   }
   if (stand.riding) {
-    layer.units.forEach((_, unit) => {
-      const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+    for (const { now, pieces } of ridingLetters(layer, stand, moment)) {
       context.save();
       context.globalAlpha = now.opacity;
-      for (const { path } of ridingLetter(layer, stand, unit, now)) context.fill(path);
+      for (const { path } of pieces) context.fill(path);
       context.restore();
-    });
+    }
     return;
   }
   letterShapes(layer).forEach((path, unit) => {
@@ -188,7 +187,7 @@ function paintShape(
   throwShadow(context, layer.shadow, scale);
   const width = layer.stroke.width * strokeFactor;
   if (width > 0 && layer.kind === 'text') strokeAround(context, layer, path, width, tints);
-  const image = layer.picture ? pictureImage(layer.picture) : undefined;
+  const image = pictureOf(layer);
   if (image && stand.riding) drawBentPicture(context, layer, path, image, stand);
   else if (image) drawPicture(context, layer, path, image);
   else context.fill(path);
@@ -239,13 +238,13 @@ function onlyShadow(
   context.restore();
 }
 
+function pictureOf(layer: Layer): Image | undefined {
+  const image = layer.picture ? pictureImage(layer.picture) : undefined;
+  return image && gradedPicture(image, layer.grade, layer.pictureAt.width);
+}
+
 /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
-function drawPicture(
-  context: CanvasRenderingContext2D,
-  layer: Layer,
-  path: Path2D,
-  image: HTMLImageElement,
-): void {
+function drawPicture(context: CanvasRenderingContext2D, layer: Layer, path: Path2D, image: Image): void {
   const { x, y, width, height } = layer.pictureAt;
   context.save();
   const inside = width <= layer.box.width + 0.01 && height <= layer.box.height + 0.01;

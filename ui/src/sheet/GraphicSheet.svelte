@@ -1,7 +1,9 @@
 <script lang="ts">
   import type { Graphic } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
+  import ColoursEditor from './ColoursEditor.svelte';
   import FieldsEditor from './FieldsEditor.svelte';
+  import GradeSentence from './GradeSentence.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
@@ -139,6 +141,8 @@
     />
   </p>
 {/if}
+<ColoursEditor {floor} />
+<GradeSentence grade={document.grade ?? {}} onchange={(grade) => change({ grade })} />
 <h3 class="caption">Side</h3>
 <p>
   stands mirrored when

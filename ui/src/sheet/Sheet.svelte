@@ -26,6 +26,7 @@
     (floor.document?.fields ?? []).filter(({ kind }) => kind === 'colour').map(({ key }) => key),
   );
 
+  setContext('made colours', () => floor.colours);
   setContext('offer', (piece: Piece) => void floor.offer(piece));
 
   const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'ribbon', 'stack'];

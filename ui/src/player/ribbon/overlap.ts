@@ -1,3 +1,5 @@
+import type { Bounds } from './bounds';
+
 /** px by which one has to be nearer to be before the other, and the share by which facets are drawn in before they are compared. */
 const NEARER = 0.05;
 const DRAWN_IN = 0.02;
@@ -40,32 +42,12 @@ function triangle(of: number[], i: number, j: number, k: number, x: number, y: n
   return of[3 * i + 2]! * (1 - v - w) + of[3 * j + 2]! * v + of[3 * k + 2]! * w;
 }
 
-/** An upright rectangle: left, top, right and bottom. */
-export type Around = [number, number, number, number];
-
 /** The one around a facet. */
-export function aroundOf(of: number[]): Around {
+export function aroundOf(of: number[]): Bounds {
   return [
     Math.min(of[0]!, of[3]!, of[6]!, of[9]!),
     Math.min(of[1]!, of[4]!, of[7]!, of[10]!),
     Math.max(of[0]!, of[3]!, of[6]!, of[9]!),
     Math.max(of[1]!, of[4]!, of[7]!, of[10]!),
   ];
-}
-
-/** The one around several. */
-export function aroundAll(boxes: Around[]): Around {
-  return boxes.reduce(
-    (all, box) => [
-      Math.min(all[0], box[0]),
-      Math.min(all[1], box[1]),
-      Math.max(all[2], box[2]),
-      Math.max(all[3], box[3]),
-    ],
-    [Infinity, Infinity, -Infinity, -Infinity],
-  );
-}
-
-export function meet(a: Around, b: Around): boolean {
-  return a[0] < b[2] && b[0] < a[2] && a[1] < b[3] && b[1] < a[3];
 }

@@ -10,6 +10,8 @@ const OVER = 0.75;
 const OPAQUE = 3;
 /** Steps of colour across a ribbon whose gradient runs that way, at most. */
 const STRIPS = 24;
+/** By so much, of 255, colours may differ that are filled as one. */
+const ALIKE = 2;
 
 /**
  * Fills a ribbon facet by facet, in the coordinates that are set: each of its runs cut to its edge, what is further away first.
@@ -41,20 +43,41 @@ function fillRun(
   const last = Math.min(now.facets.count - 1, run.last + 1);
   const cells: Cell[] = [];
   for (let facet = run.first; facet <= last; facet++) addCells(cells, now, run, facet, tinted);
+  const filled = joined(cells);
   // What is further away first: where a ribbon turns over an edge that leans, neighbours are seen one over the other.
-  cells.sort((a, b) => a.depth - b.depth);
-  for (const { corners, colour } of cells) {
-    context.fillStyle = colour;
-    fillCell(context, grown(corners, OVER / pixels));
+  filled.sort((a, b) => a.depth - b.depth);
+  for (const { rulings, colour } of filled) {
+    context.fillStyle = `rgb(${colour.join(' ')})`;
+    fillBand(context, rulings, OVER / pixels);
   }
 }
 
 /** What is filled at once. */
 interface Cell {
-  corners: Point[];
-  colour: string;
+  /** Pieces of rulings, from the first to the last: their tops and feet. */
+  rulings: [Point, Point][];
+  /** 0–255 each. */
+  colour: number[];
   /** z towards the eye. */
   depth: number;
+  /** Whether it reaches from edge to edge, so that its neighbours may be filled with it. */
+  whole: boolean;
+}
+
+/** With neighbours whose colours nobody tells apart as one, in the colour of the one in the middle. */
+function joined(cells: Cell[]): Cell[] {
+  const all: Cell[] = [];
+  let first = 0;
+  for (let i = 1; i <= cells.length; i++) {
+    const [cell, of] = [cells[i], cells[first]!];
+    const alike = cell?.colour.every((part, k) => Math.abs(part - of.colour[k]!) <= ALIKE);
+    if (alike && of.whole && cell!.whole) continue;
+    const { colour, depth } = cells[(first + i - 1) >> 1]!;
+    const rulings = [of.rulings[0]!, ...cells.slice(first, i).map(({ rulings: its }) => its[1]!)];
+    all.push({ rulings, colour, depth, whole: of.whole });
+    first = i;
+  }
+  return all;
 }
 
 function addCells(
@@ -66,13 +89,16 @@ function addCells(
 ): void {
   const { facets, surface, layer, state } = now;
   const ribbon = layer.ribbon!;
+  const [black, white] = [parse(ribbon.lit.black), parse(ribbon.lit.white)];
   const along = (facets.along[facet]! + facets.along[facet + 1]!) / 2;
   const half = surface.half(along);
   const bow = isBow(facets, facet);
   const strips = Math.max(stripsOf(run.front ? layer.fill : ribbon.back), bow ? BOW : 1);
   const shades = [true, false].map((front) => {
     const facing = surface.facing(along).map((part) => (front ? part : -part)) as [number, number, number];
-    return front === run.front || bow ? shadeOf(facing, ribbon.light, state.light, ribbon.sheen) : undefined;
+    return front === run.front || bow
+      ? shadeOf(facing, ribbon.lit.light, state.light, ribbon.sheen)
+      : undefined;
   });
   for (let strip = 0; strip < strips; strip++) {
     const [from, to] = [strip / strips, (strip + 1) / strips];
@@ -85,7 +111,16 @@ function addCells(
     const [a, b] = [facets.ends[facet]!, facets.ends[facet + 1]!];
     const [top, foot] = [a[2]! + b[2]!, a[5]! + b[5]!];
     const depth = top + ((foot - top) * (from + to)) / 2;
-    cells.push({ corners, colour: lit(parse(colour), shades[front ? 0 : 1]!), depth });
+    const [here, there, thereFoot, hereFoot] = corners as [Point, Point, Point, Point];
+    cells.push({
+      rulings: [
+        [here, hereFoot],
+        [there, thereFoot],
+      ],
+      colour: lit(parse(colour), shades[front ? 0 : 1]!, black, white),
+      depth,
+      whole: strips === 1,
+    });
   }
 }
 
@@ -101,38 +136,36 @@ function shareOf({ straight }: RibbonNow, fill: Layer['fill'], along: number, of
   return Math.max(0, Math.min(1, (x * dx + y * dy) / Math.max(1e-9, dx * dx + dy * dy)));
 }
 
-/** A piece of a facet, reaching over its neighbours and beyond the edges. */
-function grown(corners: Point[], over: number): Point[] {
-  const [here, there, thereFoot, hereFoot] = corners as [Point, Point, Point, Point];
-  beyond(here, there, over);
-  beyond(hereFoot, thereFoot, over);
-  beyond(here, hereFoot, over);
-  beyond(there, thereFoot, over);
-  return corners;
-}
-
-/** Two points moved apart along their line. */
-function beyond(first: Point, second: Point, over: number): void {
-  const [x, y] = [second[0] - first[0], second[1] - first[1]];
-  const length = Math.hypot(x, y);
-  if (length < 1e-6) return;
-  first[0] -= (x / length) * over;
-  first[1] -= (y / length) * over;
-  second[0] += (x / length) * over;
-  second[1] += (y / length) * over;
-}
-
-function fillCell(context: CanvasRenderingContext2D, points: Point[]): void {
+/** Reaching over its neighbours and beyond the edges. */
+function fillBand(context: CanvasRenderingContext2D, rulings: [Point, Point][], over: number): void {
+  const [last, before] = [rulings.length - 1, rulings.length - 2];
+  for (const side of [0, 1]) {
+    away(rulings[0]![side]!, rulings[1]![side]!, over);
+    away(rulings[last]![side]!, rulings[before]![side]!, over);
+  }
+  for (const [top, foot] of rulings) {
+    away(top, foot, over);
+    away(foot, top, over);
+  }
   context.beginPath();
-  points.forEach(([x, y], i) => (i === 0 ? context.moveTo(x, y) : context.lineTo(x, y)));
+  rulings.forEach(([[x, y]], i) => (i === 0 ? context.moveTo(x, y) : context.lineTo(x, y)));
+  for (let i = last; i >= 0; i--) context.lineTo(...rulings[i]![1]);
   context.closePath();
   context.fill();
 }
 
-function lit(colour: Rgba, { dark, white }: { dark: number; white: number }): string {
-  const parts = colour.slice(0, OPAQUE).map((part) => {
-    const shaded = part * dark;
-    return Math.round(Math.max(0, Math.min(255, shaded + (255 - shaded) * white)));
+/** A point moved away from another one. */
+function away(point: Point, from: Point, by: number): void {
+  const [x, y] = [point[0] - from[0], point[1] - from[1]];
+  const length = Math.hypot(x, y);
+  if (length < 1e-6) return;
+  point[0] += (x / length) * by;
+  point[1] += (y / length) * by;
+}
+
+function lit(colour: Rgba, shade: { dark: number; white: number }, black: Rgba, white: Rgba): number[] {
+  return colour.slice(0, OPAQUE).map((part, i) => {
+    const shaded = black[i]! + (part - black[i]!) * shade.dark;
+    return Math.round(Math.max(0, Math.min(255, shaded + (white[i]! - shaded) * shade.white)));
   });
-  return `rgb(${parts.join(' ')})`;
 }

@@ -11,7 +11,7 @@ export function drawBentPicture(
   context: CanvasRenderingContext2D,
   layer: Layer,
   path: Path2D,
-  image: HTMLImageElement,
+  image: HTMLImageElement | HTMLCanvasElement,
   { ribbon, riding }: Stand,
 ): void {
   const { x, y, width, height } = layer.pictureAt;
@@ -19,6 +19,11 @@ export function drawBentPicture(
     const at = riding!.matrix.transformPoint(new DOMPoint(px, py));
     return pointOf(ribbon!, at.x, at.y);
   };
+  const pixels =
+    image instanceof HTMLImageElement
+      ? { width: image.naturalWidth, height: image.naturalHeight }
+      : { width: image.width, height: image.height };
+  const scale = pixels.width / width;
   const strips = Math.max(1, Math.ceil(width / STRIP));
   context.save();
   context.shadowColor = 'transparent';
@@ -37,8 +42,7 @@ export function drawBentPicture(
       top[0],
       top[1],
     );
-    const scale = image.naturalWidth / width;
-    context.drawImage(image, left * scale, 0, over * scale, image.naturalHeight, 0, 0, over, height);
+    context.drawImage(image, left * scale, 0, over * scale, pixels.height, 0, 0, over, height);
     context.restore();
   }
   context.restore();

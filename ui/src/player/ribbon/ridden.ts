@@ -1,5 +1,6 @@
 import type { Layer } from '../../api/types';
 import { outlineText } from '../outlines';
+import { around, boundsOfFacets, meet, isNowhere, NOWHERE, type Bounds } from './bounds';
 import { cut, flattened, rounded, type Contour } from './contours';
 import { isOpenAtEnd, isOpenAtStart, outlineOf, pointOf, type RibbonNow } from './now';
 import type { Run } from './runs';
@@ -14,6 +15,7 @@ export interface Riding {
 /** What is seen of a shape on one run of its ribbon; `hides` all that is drawn before it. */
 export interface Piece {
   path: Path2D;
+  bounds: Bounds;
   hides?: Path2D;
 }
 
@@ -28,11 +30,15 @@ const STEP = 6;
  */
 export function ridden(now: RibbonNow, { from, to }: Riding, contours: Contour[]): Piece[] {
   const pieces: Piece[] = [];
+  let all = NOWHERE;
   for (const run of now.runs) {
     if (!run.front && !run.covers) continue;
+    const hides = run.covers && meet(boundsOfFacets(now, run.first, run.last + 1), all);
     const [first, last] = reach(now, run);
-    const path = run.front ? bent(now, contours, Math.max(first, from), Math.min(last, to)) : new Path2D();
-    pieces.push(run.covers ? { path, hides: outlineOf(now, run) } : { path });
+    const piece = bent(now, run.front ? contours : [], Math.max(first, from), Math.min(last, to));
+    if (!hides && isNowhere(piece.bounds)) continue;
+    all = around(all, piece.bounds);
+    pieces.push(hides ? { ...piece, hides: outlineOf(now, run) } : piece);
   }
   return pieces;
 }
@@ -48,8 +54,9 @@ function reach(now: RibbonNow, run: Run): [number, number] {
   ];
 }
 
-function bent(now: RibbonNow, contours: Contour[], from: number, to: number): Path2D {
+function bent(now: RibbonNow, contours: Contour[], from: number, to: number): Piece {
   const path = new Path2D();
+  const bounds: Bounds = [...NOWHERE];
   for (const whole of contours) {
     const contour = cut(cut(whole, from, true), to, false);
     const count = contour.length / 2;
@@ -63,11 +70,15 @@ function bent(now: RibbonNow, contours: Contour[], from: number, to: number): Pa
         const [px, py] = pointOf(now, x + (toX * step) / steps, y + (toY * step) / steps);
         if (i === 0 && step === 0) path.moveTo(px, py);
         else path.lineTo(px, py);
+        bounds[0] = Math.min(bounds[0], px);
+        bounds[1] = Math.min(bounds[1], py);
+        bounds[2] = Math.max(bounds[2], px);
+        bounds[3] = Math.max(bounds[3], py);
       }
     }
     path.closePath();
   }
-  return path;
+  return { path, bounds };
 }
 
 /** Glyphs as lines at a size, from their own origin; the same letters are asked for frame after frame. */

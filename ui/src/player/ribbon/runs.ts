@@ -1,4 +1,5 @@
-import { aroundAll, aroundOf, meet, nearer, type Around } from './overlap';
+import { aroundAll, meet, type Bounds } from './bounds';
+import { aroundOf, nearer } from './overlap';
 import type { Surface } from './surface';
 
 /** The part of a surface between two places along its course: of each ruling x, y and z of its top, then of its foot. */
@@ -124,7 +125,7 @@ function nextOf(before: number[][], drawn: Set<number>): number {
   return next;
 }
 
-function nearerRun(a: Run, b: Run, corners: number[][], boxes: Around[]): number {
+function nearerRun(a: Run, b: Run, corners: number[][], boxes: Bounds[]): number {
   const around = aroundAll(boxes.slice(b.first, b.last + 1));
   let by = 0;
   for (let i = a.first; i <= a.last; i += stepOf(a)) {

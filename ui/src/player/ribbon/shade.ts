@@ -1,6 +1,6 @@
 import type { Layer } from '../../api/types';
 
-type Light = NonNullable<Layer['ribbon']>['light'];
+type Light = NonNullable<Layer['ribbon']>['lit']['light'];
 
 const LIGHTER = 0.4;
 const GLOSS = 20;

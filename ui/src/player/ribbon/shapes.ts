@@ -1,9 +1,14 @@
 import type { Layer } from '../../api/types';
-import type { Letter } from '../letters';
+import { isDealt, letter, trackedBy, type Letter } from '../letters';
+import type { Moment } from '../moment';
 import type { Stand } from '../stand';
+import { around, boundsOfFacets, grown, NOWHERE, type Bounds } from './bounds';
 import { cut, type Contour } from './contours';
 import { wholeOf, type RibbonNow } from './now';
 import { boxContours, letterContours, ridden, type Piece, type Riding } from './ridden';
+
+/** px by which edges reach beyond what is measured. */
+const EDGE = 3;
 
 /** Those of each layer that were made last: while nothing changes they are the same. */
 const last = new WeakMap<Layer, { key: string; facets: RibbonNow['facets']; pieces: Piece[] }>();
@@ -22,13 +27,49 @@ export function ridingPieces(layer: Layer, stand: Stand): Piece[] {
   return pieces;
 }
 
+/** A letter that moves apart on its ribbon. */
+export interface RidingLetter {
+  now: Letter;
+  pieces: Piece[];
+}
+
+/** Letters of each stand, which is made anew for every frame. */
+const letters = new WeakMap<Stand, RidingLetter[]>();
+
+/** Letters that move apart on a ribbon, but for those that are not seen. */
+export function ridingLetters(layer: Layer, stand: Stand, moment: Moment): RidingLetter[] {
+  const known = letters.get(stand);
+  if (known) return known;
+  const found: RidingLetter[] = [];
+  layer.units.forEach((_, unit) => {
+    const now = letter(layer, moment, unit, trackedBy(layer, unit, stand.tracking));
+    if (now.opacity > 0) found.push({ now, pieces: ridingLetter(layer, stand, unit, now) });
+  });
+  letters.set(stand, found);
+  return found;
+}
+
+/** What a ribbon, or what rides on one, reaches over before it is moved as a whole, with all that is thrown around it; px. */
+export function boundsOnRibbon(layer: Layer, stand: Stand, moment: Moment): Bounds {
+  const { shadow, glow, stroke } = layer;
+  let bounds = NOWHERE;
+  let blur = stand.blur;
+  if (layer.ribbon) bounds = boundsOfFacets(stand.ribbon!, 0, stand.ribbon!.facets.count);
+  else if (isDealt(layer, moment, stand.tracking)) {
+    for (const { now, pieces } of ridingLetters(layer, stand, moment)) {
+      for (const piece of pieces) bounds = around(bounds, piece.bounds);
+      blur = Math.max(blur, stand.blur + now.blur);
+    }
+  } else for (const piece of ridingPieces(layer, stand)) bounds = around(bounds, piece.bounds);
+  const thrown = Math.max(
+    0,
+    ...[shadow, glow].map(({ x, y, blur: soft }) => Math.max(Math.abs(x), Math.abs(y)) + 2 * soft),
+  );
+  return grown(bounds, thrown + stroke.width + 3 * blur + EDGE);
+}
+
 /** The same of one of its letters. */
-export function ridingLetter(
-  layer: Layer,
-  { ribbon, riding, edges }: Stand,
-  unit: number,
-  now: Letter,
-): Piece[] {
+function ridingLetter(layer: Layer, { ribbon, riding, edges }: Stand, unit: number, now: Letter): Piece[] {
   let contours = letterContours(layer, new DOMMatrix(), unit);
   for (const { degrees, bothWays, share } of now.reveals) {
     const { x, width } = layer.units[unit]!;

@@ -1,8 +1,9 @@
 import type { Layer, Reel } from '../../api/types';
 import type { Moment } from '../moment';
 import { isAbsent, type Stand } from '../stand';
+import { aroundAll, meet, type Bounds } from './bounds';
 import { areaOf, type Point } from './now';
-import { aroundAll, aroundOf, meet, nearer } from './overlap';
+import { aroundOf, nearer } from './overlap';
 
 /** px by which what passes before is drawn in, so that the other reaches under its edge. */
 const UNDER = 0.6;
@@ -12,8 +13,18 @@ function ribbonOf(layer: Layer, index: number): number {
   return layer.ribbon ? index : layer.rides;
 }
 
-/** Where ribbons that are drawn already pass before a ribbon, or before that on which a layer rides; nothing for nowhere. */
-export function hiddenBy(reel: Reel, index: number, moment: Moment, standing: Stand[]): Path2D | undefined {
+/**
+ * Where ribbons that are drawn already pass before a ribbon, or before that on which a layer rides; nothing for nowhere.
+ *
+ * @param seen what the layer reaches over in the picture, px
+ */
+export function hiddenBy(
+  reel: Reel,
+  index: number,
+  moment: Moment,
+  standing: Stand[],
+  seen: Bounds,
+): Path2D | undefined {
   const ribbon = ribbonOf(reel.layers[index]!, index);
   if (ribbon < 0 || standing[ribbon]!.tilted) return undefined;
   let hidden: Path2D | undefined;
@@ -22,7 +33,7 @@ export function hiddenBy(reel: Reel, index: number, moment: Moment, standing: St
     const stand = standing[i]!;
     if (!other.ribbon || i === ribbon || other.unseen || isAbsent(other, moment)) continue;
     if (stand.opacity === 0 || stand.tilted) continue;
-    const before = facetsBefore(stand, standing[ribbon]!);
+    const before = facetsBefore(stand, standing[ribbon]!, seen);
     if (before.length === 0) continue;
     hidden ??= new Path2D();
     for (const corners of before) add(hidden, corners);
@@ -30,13 +41,33 @@ export function hiddenBy(reel: Reel, index: number, moment: Moment, standing: St
   return hidden;
 }
 
-function facetsBefore(stand: Stand, other: Stand): number[][] {
-  const its = cornersOf(other).map((corners) => ({ corners, box: aroundOf(corners) }));
+function facetsBefore(stand: Stand, other: Stand, seen: Bounds): number[][] {
+  const its = facetsOf(other);
   const all = aroundAll(its.map(({ box }) => box));
-  return cornersOf(stand).filter((facet) => {
-    const box = aroundOf(facet);
-    return meet(box, all) && its.some((one) => meet(box, one.box) && nearer(facet, one.corners) > 0);
-  });
+  return facetsOf(stand)
+    .filter(
+      ({ corners, box }) =>
+        meet(box, all) &&
+        meet(box, seen) &&
+        its.some((one) => meet(box, one.box) && nearer(corners, one.corners) > 0),
+    )
+    .map(({ corners }) => corners);
+}
+
+interface Facet {
+  corners: number[];
+  box: Bounds;
+}
+
+/** Of each stand, which is made anew for every frame. */
+const known = new WeakMap<Stand, Facet[]>();
+
+function facetsOf(stand: Stand): Facet[] {
+  const had = known.get(stand);
+  if (had) return had;
+  const found = cornersOf(stand).map((corners) => ({ corners, box: aroundOf(corners) }));
+  known.set(stand, found);
+  return found;
 }
 
 function cornersOf({ ribbon, matrix }: Stand): number[][] {

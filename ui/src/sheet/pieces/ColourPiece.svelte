@@ -7,27 +7,34 @@
 
   interface Props {
     label: string;
-    /** #RRGGBB, #RRGGBBAA, or a name of the palette. */
+    /** #RRGGBB, #RRGGBBAA, or a name of the palette or of the graphic itself. */
     value: string;
+    /** Names it may have; missing for all there are. */
+    names?: string[];
     onchange: (value: string) => void;
   }
 
-  const { label, value, onchange }: Props = $props();
+  const { label, value, names, onchange }: Props = $props();
 
   const OPAQUE = 7;
   const OWN = 'own colour';
   /** Keys of colour fields of the graphic at hand; none where there is no graphic. */
   const fields = getContext<(() => string[]) | undefined>('colour fields') ?? (() => []);
-  const options = $derived([OWN, ...house.names, ...fields().map((key) => `{${key}}`)]);
+  /** Colours that the graphic at hand makes, by name. */
+  const made =
+    getContext<(() => Record<string, string>) | undefined>('made colours') ??
+    ((): Record<string, string> => ({}));
+  const known = $derived(names ?? [...new Set([...Object.keys(made()), ...house.names])]);
+  const options = $derived([OWN, ...known, ...fields().map((key) => `{${key}}`)]);
   const named = $derived(!value.startsWith('#'));
-  const shown = $derived(house.shown(value));
+  const shown = $derived(made()[value] ?? house.shown(value));
   const offer = getContext<((piece: Piece) => void) | undefined>('offer');
 
   function key(event: KeyboardEvent) {
     if (!offer || event.key !== 'o' || event.ctrlKey || event.altKey || event.metaKey) return;
     event.preventDefault();
     event.stopPropagation();
-    offer({ label, kind: 'colour', value, options: house.names, change: (sent) => onchange(String(sent)) });
+    offer({ label, kind: 'colour', value, options: known, change: (sent) => onchange(String(sent)) });
   }
 </script>
 

@@ -18,6 +18,7 @@ import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
+import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Guides;
@@ -123,7 +124,8 @@ public final class RandomGraphic {
     public static Graphic of(long seed, Set<String> fonts, int width, int height) {
         for (long attempt = 0; ; attempt++) {
             Random random = new Random(seed * 7919 + attempt);
-            Graphic made = new RandomGraphic(random, new Random(seed), fonts, width, height).made();
+            Graphic plain = new RandomGraphic(random, new Random(seed), fonts, width, height).made();
+            Graphic made = RandomColours.added(plain, new Random(seed + attempt));
             if (GraphicReader.read(GraphicWriter.write(made), fonts).problems().isEmpty()) return made;
         }
     }
@@ -223,7 +225,9 @@ public final class RandomGraphic {
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "",
                 apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH,
                 List.of(),
-                Light.USUAL);
+                Light.USUAL,
+                List.of(),
+                Grade.NONE);
         Graphic asked = asked(spoken(inSeries(one(3) ? graphic : swapping(graphic))));
         return RandomDials.offered(
                 RandomRibbons.added(asked, new Random(apart.nextLong()), fonts), apart, Set.copyOf(fonts));

@@ -65,29 +65,32 @@ final class Roles {
         boolean more = true;
         while (more) {
             for (Part part : graphic.parts()) if (part instanceof GroupPart group) swapTogether(group);
-            more = swapBehindMasks();
+            more = swapWithOthers();
         }
     }
 
-    /** What is behind a mask that is replaced is replaced with it. */
-    private boolean swapBehindMasks() {
+    /** What is behind a mask that is replaced, or rides on a ribbon that is, is replaced with it. */
+    private boolean swapWithOthers() {
         boolean more = false;
         for (Map.Entry<String, Doing> of : doings.entrySet()) {
             if (of.getValue() != Doing.STAYS && of.getValue() != Doing.FLOWS) continue;
             if (nextLayer(of.getKey()).kind().equals("group")) continue;
-            boolean replaced = nextLayer(of.getKey()).masks().stream()
+            Layer layer = nextLayer(of.getKey());
+            boolean masked = layer.masks().stream()
                     .map(mask -> next.layers().get(mask.layer()).part())
-                    .anyMatch(this::isMaskReplaced);
-            if (!replaced) continue;
+                    .anyMatch(this::isReplaced);
+            boolean ridden = layer.rides() >= 0
+                    && isReplaced(next.layers().get(layer.rides()).part());
+            if (!masked && !ridden) continue;
             of.setValue(Doing.SWAPS);
             more = true;
         }
         return more;
     }
 
-    private boolean isMaskReplaced(String mask) {
+    private boolean isReplaced(String part) {
         return doings.keySet().stream()
-                .filter(key -> key.equals(mask) || isIn(key, mask))
+                .filter(key -> key.equals(part) || isIn(key, part))
                 .anyMatch(key -> of(key) == Doing.ENTERS
                         || of(key) == Doing.LEAVES
                         || of(key) == Doing.SWAPS && !isTinted(key) && !isLaidOver(key));

@@ -9,11 +9,13 @@ import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
+import java.util.TreeSet;
 
 /** Dials of a document, from a tree and back. */
 final class DialReader {
     /** Where a dial may set something. */
-    private static final Set<String> WITHIN = Set.of("parts", "in", "loop", "out", "swap", "variants");
+    private static final Set<String> WITHIN =
+            Set.of("parts", "in", "loop", "out", "swap", "variants", "colours", "grade", "light");
     /** Texts that other things refer to, or that refer to others, are nothing to be set. */
     private static final Set<String> REFERENCES = Set.of(
             "key", "name", "part", "move", "phase", "kind", "axis", "on", "by", "matches", "of", "like", "font",
@@ -66,8 +68,10 @@ final class DialReader {
         String place = spot.text(Limits.HINT);
         String first = place.split(Places.SLASH, 2)[0];
         String last = place.substring(place.lastIndexOf(Places.SLASH) + 1);
-        if (!WITHIN.contains(first)) spot.problem("must begin with parts, in, loop, out, swap or variants");
-        else if (kind.isText() && REFERENCES.contains(last)) {
+        // What a colour is made from is a colour, though called as references are.
+        boolean colour = kind == Dial.Kind.COLOUR && first.equals("colours") && !last.equals("key");
+        if (!WITHIN.contains(first)) spot.problem("must begin with one of " + String.join(", ", new TreeSet<>(WITHIN)));
+        else if (kind.isText() && REFERENCES.contains(last) && !colour) {
             spot.problem("'" + last + "' holds the document together and cannot be set by operators");
         }
         return place;

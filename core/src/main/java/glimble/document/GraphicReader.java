@@ -3,6 +3,7 @@ package glimble.document;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Frame;
+import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.Guides;
 import glimble.graphic.Light;
@@ -96,7 +97,9 @@ public final class GraphicReader {
                 "language",
                 "berth",
                 "dials",
-                "light");
+                "light",
+                "colours",
+                "grade");
         if (!spot.at("format").text(Limits.KEY).equals(FORMAT)) {
             spot.at("format").problem("must be '" + FORMAT + "', the format this version reads");
         }
@@ -129,7 +132,9 @@ public final class GraphicReader {
                 language(spot),
                 spot.has("berth") ? spot.at("berth").key() : Graphic.USUAL_BERTH,
                 dials,
-                spot.has("light") ? RibbonReader.light(spot.at("light")) : Light.USUAL);
+                spot.has("light") ? RibbonReader.light(spot.at("light")) : Light.USUAL,
+                ColourReader.colours(spot),
+                spot.has("grade") ? ColourReader.grade(spot.at("grade")) : Grade.NONE);
     }
 
     /** Notes every key that an earlier item already has. */

@@ -8,6 +8,7 @@ import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Fit;
 import glimble.graphic.Frame;
+import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Guides;
@@ -21,6 +22,7 @@ import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.Places;
 import glimble.graphic.ProofRules;
 import glimble.graphic.RibbonPart;
 import glimble.graphic.ScrimPart;
@@ -77,11 +79,24 @@ public final class GraphicWriter {
             maker.put("guides", lines.made());
         }
         if (!graphic.language().isEmpty()) maker.put("language", graphic.language());
-        if (!graphic.light().equals(Light.USUAL)) maker.put("light", RibbonWriter.light(graphic.light()));
+        if (!graphic.light().equals(Light.USUAL) || isSet(graphic, "light"))
+            maker.put("light", RibbonWriter.light(graphic.light()));
+        maker.putUnlessEmpty(
+                "colours", graphic.colours().stream().map(ColourReader::written).toList());
+        if (!graphic.grade().equals(Grade.NONE) || isSet(graphic, "grade")) {
+            maker.put("grade", ColourReader.written(graphic.grade()));
+        }
         if (!graphic.berth().equals(Graphic.USUAL_BERTH)) maker.put("berth", graphic.berth());
         maker.putUnlessEmpty(
                 "dials", graphic.dials().stream().map(DialReader::written).toList());
         return maker.made();
+    }
+
+    /** Whether a dial sets something within a member, which then has to be there. */
+    private static boolean isSet(Graphic graphic, String member) {
+        return graphic.dials().stream()
+                .flatMap(dial -> dial.sets().stream())
+                .anyMatch(place -> Places.isIn(place, member));
     }
 
     private static Tree frame(Frame frame) {

@@ -15,6 +15,7 @@ import glimble.graphic.GroupPart;
 import glimble.graphic.In;
 import glimble.graphic.Limits;
 import glimble.graphic.LinePart;
+import glimble.graphic.MadeColour;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
@@ -37,6 +38,7 @@ import glimble.motion.MoveOrder;
 import glimble.rest.Relations;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
@@ -69,6 +71,7 @@ final class References {
         }
         references.checkSeries();
         references.checkTrials();
+        references.checkMadeColours();
         graphic.mirror().ifPresent(mirror -> references.checkField(mirror.field(), "$.mirror.field"));
         references.checkCases();
         if (references.problems.isEmpty()) references.checkCycles();
@@ -134,12 +137,39 @@ final class References {
     }
 
     private void checkColours(Part part, String path) {
-        for (String field : Coloured.fields(part)) {
+        checkColourFields(Coloured.fields(part), path);
+    }
+
+    private void checkColourFields(Collection<String> fields, String path) {
+        for (String field : fields) {
             checkField(field, path);
             graphic.field(field)
                     .filter(found -> found.kind() != Field.Kind.COLOUR)
                     .ifPresent(found -> problem(path, "its colour is {" + field + "}, which is not a colour field"));
         }
+    }
+
+    /** Each is made from what stands above it, so none is made from itself. */
+    private void checkMadeColours() {
+        Set<String> below = new HashSet<>();
+        for (MadeColour made : graphic.colours()) below.add(made.key());
+        for (int i = 0; i < graphic.colours().size(); i++) {
+            MadeColour made = graphic.colours().get(i);
+            String path = "$.colours[" + i + "]";
+            checkSource(made.of(), path + ".of", below);
+            made.mixed().ifPresent(mixed -> checkSource(mixed.with(), path + ".mixed.with", below));
+            below.remove(made.key());
+        }
+        graphic.grade().tint().ifPresent(tint -> checkSource(tint.colour(), "$.grade.tint.colour", Set.of()));
+    }
+
+    private void checkSource(String colour, String path, Set<String> below) {
+        if (below.contains(colour)) {
+            problem(
+                    path,
+                    "'" + colour + "' does not stand above it; a colour is made from the palette or from those above");
+        }
+        checkColourFields(TextPattern.fields(colour), path);
     }
 
     /** Two of them would never come out even. */

@@ -1,10 +1,14 @@
 package glimble.edit;
 
+import glimble.colour.Grading;
+import glimble.colour.MadeColours;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Field;
+import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
+import glimble.graphic.MadeColour;
 import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
@@ -27,22 +31,79 @@ import java.util.Map;
 import java.util.Set;
 import java.util.function.UnaryOperator;
 
-/** A graphic with the colours of a palette in the place of their names. */
+/** A graphic with the colours of a palette, and its own made ones, in the place of their names, and graded. */
 public final class Coloured {
     private Coloured() {}
 
     /**
-     * The graphic as players draw it. Names that the palette lacks, and values that are no colour, become
-     * {@link Palette#MISSING}.
+     * The graphic as players draw it: of a graphic that is so already it would be something else. Names that are not known, and values that
+     * are no colour, become {@link Palette#MISSING}; nobody takes that for meant, so it is not graded.
      *
      * @param values of the fields; one that is blank gives its field's sample
      */
     public static Graphic of(Graphic graphic, Palette palette, Map<String, String> values) {
-        UnaryOperator<String> colour = given -> palette.colour(valued(given, graphic, values));
+        Palette known = known(graphic, palette, values);
+        UnaryOperator<String> plain = given -> known.colour(valued(given, graphic, values));
+        Grade grade = graphic.grade().withColour(plain);
+        if (grade.equals(Grade.NONE)) return drawn(graphic, plain);
+        Grading grading = new Grading(grade);
+        return drawn(graphic, given -> {
+                    String colour = plain.apply(given);
+                    return colour.equals(Palette.MISSING) ? colour : grading.of(colour);
+                })
+                .withGrade(grade);
+    }
+
+    /** The colours that a graphic makes, by name, before they are graded. */
+    public static Map<String, String> made(Graphic graphic, Palette palette, Map<String, String> values) {
+        Palette known = known(graphic, palette, values);
+        Map<String, String> made = new LinkedHashMap<>();
+        for (MadeColour colour : graphic.colours()) made.put(colour.key(), known.colour(colour.key()));
+        return made;
+    }
+
+    /** The palette with the colours that the graphic makes. */
+    private static Palette known(Graphic graphic, Palette palette, Map<String, String> values) {
+        return MadeColours.among(graphic.colours(), palette, given -> valued(given, graphic, values));
+    }
+
+    /** With every colour changed by a rule that is drawn with. */
+    private static Graphic drawn(Graphic graphic, UnaryOperator<String> colour) {
         return graphic.withParts(
                         graphic.parts().stream().map(part -> part(part, colour)).toList())
                 .withMoves(
                         moves -> moves.stream().map(move -> move(move, colour)).toList());
+    }
+
+    /** A graphic with every colour changed by a rule, those that others are made from too. */
+    static Graphic everywhere(Graphic graphic, UnaryOperator<String> colour) {
+        return drawn(graphic, colour)
+                .withColours(graphic.colours().stream()
+                        .map(made -> made(made, colour))
+                        .toList())
+                .withGrade(graphic.grade().withColour(colour));
+    }
+
+    private static MadeColour made(MadeColour made, UnaryOperator<String> colour) {
+        return new MadeColour(
+                made.key(),
+                colour.apply(made.of()),
+                made.mixed().map(with -> new MadeColour.Mixed(colour.apply(with.with()), with.share())),
+                made.lighter(),
+                made.vivid(),
+                made.turned());
+    }
+
+    /** What a graphic makes its colours from and is tinted with, as it is written, by what of the graphic it is. */
+    public static Map<String, Set<String>> sources(Graphic graphic) {
+        Map<String, Set<String>> sources = new LinkedHashMap<>();
+        for (MadeColour made : graphic.colours()) {
+            Set<String> of = new LinkedHashSet<>(Set.of(made.of()));
+            made.mixed().ifPresent(mixed -> of.add(mixed.with()));
+            sources.put(made.key(), of);
+        }
+        graphic.grade().tint().ifPresent(tint -> sources.put("", Set.of(tint.colour())));
+        return sources;
     }
 
     /** A move with the colour of its tint changed by a rule. */
@@ -61,16 +122,28 @@ public final class Coloured {
                     given.get(move.part()).add(tint.colour());
             }
         }
+        Palette known = known(graphic, palette, values);
         List<Note> notes = new ArrayList<>();
         given.forEach((part, colours) -> {
-            for (String colour : colours) {
-                String name = valued(colour, graphic, values);
-                if (!Palette.isColour(name) && !palette.colours().containsKey(name)) {
-                    notes.add(new Note(part, "its colour '" + name + "' is not in the palette"));
-                }
+            for (String name : unknown(colours, known, graphic, values)) {
+                notes.add(new Note(part, "its colour '" + name + "' is not in the palette"));
+            }
+        });
+        sources(graphic).forEach((key, colours) -> {
+            String of = key.isEmpty() ? "the grade" : "the colour '" + key + "'";
+            for (String name : unknown(colours, known, graphic, values)) {
+                notes.add(new Note("", of + " is made with '" + name + "', which is not in the palette"));
             }
         });
         return notes;
+    }
+
+    private static List<String> unknown(
+            Set<String> colours, Palette known, Graphic graphic, Map<String, String> values) {
+        return colours.stream()
+                .map(colour -> valued(colour, graphic, values))
+                .filter(name -> !Palette.isColour(name) && !known.colours().containsKey(name))
+                .toList();
     }
 
     /** The keys of the fields from which parts take a colour, as {@code {key}}. */

@@ -27,21 +27,16 @@ public final class FieldEdits {
         List<Field> fields = graphic.fields().stream()
                 .filter(field -> !field.key().equals(key))
                 .toList();
-        List<Part> parts = graphic.parts().stream()
-                .map(part -> Coloured.part(without(part, key), colour -> without(colour, key)))
-                .toList();
+        List<Part> parts =
+                graphic.parts().stream().map(part -> without(part, key)).toList();
         List<Trial> trials = new ArrayList<>();
         for (Trial trial : graphic.trials()) {
             Map<String, String> values = new TreeMap<>(trial.values());
             values.remove(key);
             trials.add(new Trial(trial.name(), values));
         }
-        return graphic.withFields(fields)
-                .withParts(parts)
+        return Coloured.everywhere(graphic.withFields(fields).withParts(parts), colour -> without(colour, key))
                 .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
-                .withMoves(moves -> moves.stream()
-                        .map(move -> Coloured.move(move, colour -> without(colour, key)))
-                        .toList())
                 .withTrials(trials);
     }
 

@@ -33,10 +33,8 @@ public record Renamed(Map<String, String> colours, Map<String, String> pictures,
     private static final String FONT = "font";
 
     public Graphic of(Graphic graphic) {
-        return graphic.withParts(graphic.parts().stream().map(this::part).toList())
-                .withMoves(moves -> moves.stream()
-                        .map(move -> Coloured.move(move, this::colour))
-                        .toList())
+        Graphic coloured = Coloured.everywhere(graphic, this::colour);
+        return coloured.withParts(coloured.parts().stream().map(this::part).toList())
                 .withFields(graphic.fields().stream().map(this::field).toList())
                 .withTrials(graphic.trials().stream()
                         .map(trial -> trial(graphic, trial))
@@ -59,19 +57,18 @@ public record Renamed(Map<String, String> colours, Map<String, String> pictures,
     }
 
     private Part part(Part part) {
-        Part coloured = Coloured.part(part, this::colour);
-        if (coloured instanceof PicturePart of) {
+        if (part instanceof PicturePart of) {
             return new PicturePart(of.base(), picture(of.picture()), of.fills(), of.corners(), of.look());
         }
-        if (coloured instanceof BoxPart box) {
+        if (part instanceof BoxPart box) {
             return new BoxPart(box.base(), paint(box.fill()), box.corners(), box.slant(), box.look());
         }
-        if (coloured instanceof TextPart text) {
+        if (part instanceof TextPart text) {
             TextStyle of = text.style();
             TextStyle style = new TextStyle(font(of.font()), of.size(), of.tracking(), paint(of.fill()));
             return new TextPart(text.base(), text.text(), style, text.layout(), text.fit(), text.look());
         }
-        return coloured;
+        return part;
     }
 
     private Paint paint(Paint paint) {

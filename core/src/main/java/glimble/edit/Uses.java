@@ -4,6 +4,7 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.MadeColour;
 import glimble.graphic.Move;
 import glimble.graphic.Paint;
 import glimble.graphic.Palette;
@@ -48,6 +49,9 @@ public record Uses(Set<String> colours, Set<String> pictures) {
             if (field.kind() == Field.Kind.PICTURE) pictures.addAll(filled(graphic, field));
         }
         for (Dial dial : graphic.dials()) if (dial.kind() == Dial.Kind.COLOUR) colours.addAll(dial.options());
+        for (Set<String> sources : Coloured.sources(graphic).values()) colours.addAll(sources);
+        // What it makes itself it need not have.
+        for (MadeColour made : graphic.colours()) colours.remove(made.key());
         colours.removeIf(given -> given.isBlank() || Palette.isColour(given) || isOfField(given));
         pictures.removeIf(given -> given.isBlank() || isOfField(given));
         return new Uses(colours, pictures);

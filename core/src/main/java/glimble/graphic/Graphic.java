@@ -26,6 +26,8 @@ import java.util.function.UnaryOperator;
  * @param berth where on the output it stands
  * @param dials what operators may set beside the fields, in the order of the form
  * @param light that falls on what has depth
+ * @param colours made from others, each from what is above it
+ * @param grade of all its colours at the end
  */
 public record Graphic(
         String name,
@@ -46,7 +48,9 @@ public record Graphic(
         String language,
         String berth,
         List<Dial> dials,
-        Light light) {
+        Light light,
+        List<MadeColour> colours,
+        Grade grade) {
 
     /** The berth of a graphic that names none. */
     public static final String USUAL_BERTH = "main";
@@ -59,6 +63,7 @@ public record Graphic(
         variants = List.copyOf(variants);
         cases = List.copyOf(cases);
         dials = List.copyOf(dials);
+        colours = List.copyOf(colours);
     }
 
     /** One without variants. */
@@ -93,7 +98,9 @@ public record Graphic(
                 "",
                 USUAL_BERTH,
                 List.of(),
-                Light.USUAL);
+                Light.USUAL,
+                List.of(),
+                Grade.NONE);
     }
 
     public Optional<Part> part(String key) {
@@ -133,43 +140,43 @@ public record Graphic(
     public Graphic named(String other) {
         return new Graphic(
                 other, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withFrame(Frame other) {
         return new Graphic(
                 name, other, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withFields(List<Field> others) {
         return new Graphic(
                 name, frame, others, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withParts(List<Part> others) {
         return new Graphic(
                 name, frame, fields, others, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withMirror(Optional<Mirror> other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, other, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withTrials(List<Trial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, others, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withGuides(Guides others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, others, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     /** The group that a part is in; empty if it is in none. */
@@ -183,13 +190,13 @@ public record Graphic(
     public Graphic withPhases(In otherIn, Loop otherLoop, Out otherOut) {
         return new Graphic(
                 name, frame, fields, parts, otherIn, otherLoop, otherOut, swap, mirror, trials, tags, guides, variants,
-                cases, proof, language, berth, dials, light);
+                cases, proof, language, berth, dials, light, colours, grade);
     }
 
     public Graphic withSwap(Swap other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, other, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     /** The same with another phase in the place of the one of that name. */
@@ -203,31 +210,43 @@ public record Graphic(
     public Graphic withVariants(List<Variant> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, others, cases, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withCases(List<Case> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, others, proof,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withProof(ProofRules other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, other,
-                language, berth, dials, light);
+                language, berth, dials, light, colours, grade);
     }
 
     public Graphic withDials(List<Dial> others) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, others, light);
+                language, berth, others, light, colours, grade);
     }
 
     public Graphic withLight(Light other) {
         return new Graphic(
                 name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
-                language, berth, dials, other);
+                language, berth, dials, other, colours, grade);
+    }
+
+    public Graphic withColours(List<MadeColour> others) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
+                language, berth, dials, light, others, grade);
+    }
+
+    public Graphic withGrade(Grade other) {
+        return new Graphic(
+                name, frame, fields, parts, in, loop, out, swap, mirror, trials, tags, guides, variants, cases, proof,
+                language, berth, dials, light, colours, other);
     }
 
     /** The same with every place that a dial sets called otherwise. */

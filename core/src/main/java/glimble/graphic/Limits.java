@@ -24,6 +24,9 @@ public final class Limits {
     /** Pieces of the course of a ribbon, in the plane and in depth each. */
     public static final int BENDS = 12;
 
+    /** That a graphic makes from others. */
+    public static final int COLOURS = 32;
+
     public static final int KEY = FreshName.LONGEST;
     public static final int DIALS = 24;
     /** Of a dial: what there is to choose from is proved each. */

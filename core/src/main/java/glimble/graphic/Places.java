@@ -10,6 +10,11 @@ public final class Places {
         return "parts/" + key;
     }
 
+    /** Of one that the graphic makes. */
+    public static String colour(String key) {
+        return "colours/" + key;
+    }
+
     public static String phase(PhaseName phase) {
         return phase.path().replace(".", SLASH);
     }

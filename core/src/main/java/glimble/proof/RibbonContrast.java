@@ -47,7 +47,7 @@ final class RibbonContrast {
                 if (along >= 0 && along <= straight.width()) {
                     double[] fill = fills.at(x, ink.y() + ink.height() / 2);
                     Shade shade = ribbon.shade(layer.ribbon(), along, true);
-                    under = Contrast.over(lit(fill, shade), solid, under);
+                    under = Contrast.over(lit(fill, shade, layer.ribbon().lit()), solid, under);
                 }
                 double one = Contrast.ratio(Contrast.over(letters, opacity, under), under);
                 double other = Contrast.ratio(Contrast.over(lettersTo, opacity, under), under);
@@ -59,9 +59,11 @@ final class RibbonContrast {
         return least;
     }
 
-    private static double[] lit(double[] colour, Shade shade) {
+    private static double[] lit(double[] colour, Shade shade, Layer.Lit by) {
+        double[] black = Contrast.parsed(by.black());
+        double[] white = Contrast.parsed(by.white());
         double[] lit = {0, 0, 0, 1};
-        for (int i = 0; i < 3; i++) lit[i] = shade.on(colour[i]);
+        for (int i = 0; i < 3; i++) lit[i] = shade.on(colour[i], black[i], white[i]);
         return lit;
     }
 

@@ -1,6 +1,7 @@
 package glimble.reel;
 
 import glimble.graphic.Corners;
+import glimble.graphic.Grade;
 import glimble.graphic.Light;
 import glimble.graphic.PhaseName;
 import glimble.graphic.RibbonForm;
@@ -30,6 +31,7 @@ import java.util.Map;
  * @param glow light around it; of no colour for none
  * @param opacity of all of it at rest, 0–1
  * @param picture key of the picture drawn over its fill and cut to its shape; empty for none
+ * @param grade of its picture; none for one as it is. Its colours are graded already
  * @param pictureAt where the whole picture stands, px
  * @param runs glyphs, for a text; empty for anything else
  * @param units boxes of the letters of a text at rest, px, in the order of reading, what is drawn as one being one; none for one whose
@@ -60,6 +62,7 @@ public record Layer(
         ThrownShadow glow,
         double opacity,
         String picture,
+        Grade grade,
         Rect pictureAt,
         List<GlyphRun> runs,
         List<Rect> units,
@@ -137,7 +140,7 @@ public record Layer(
         double[] at = resize.picture();
         Rect pictured = at.length == 0 ? pictureAt : new Rect(at[i], at[i + 1], at[i + 2], at[i + 3]);
         return new Layer(
-                part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture,
+                part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture, grade,
                 pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides,
                 absentIn);
     }
@@ -151,8 +154,9 @@ public record Layer(
             List<Resize> resizes,
             List<PhaseName> absentIn) {
         return new Layer(
-                part, kind, box, ink, baseline, corners, slant, fill, stroke, shadow, glow, opacity, picture, pictureAt,
-                runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides, absentIn);
+                part, kind, box, ink, baseline, corners, slant, fill, stroke, shadow, glow, opacity, picture, grade,
+                pictureAt, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides,
+                absentIn);
     }
 
     /**
@@ -171,7 +175,15 @@ public record Layer(
      * @param back what its back is filled with
      * @param sheen 0–1
      */
-    public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Light light) {}
+    public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Lit lit) {}
+
+    /**
+     * The light that falls on it.
+     *
+     * @param black what black is as it is graded; what is turned from the light goes there
+     * @param white what white is as it is graded
+     */
+    public record Lit(Light light, String black, String white) {}
 
     /** @param width px */
     public record Line(String colour, double width) {}

@@ -1,8 +1,10 @@
 package glimble.reel;
 
+import glimble.colour.Grading;
 import glimble.graphic.Align;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
+import glimble.graphic.Graphic;
 import glimble.graphic.Light;
 import glimble.graphic.LinePart;
 import glimble.graphic.Look;
@@ -106,12 +108,18 @@ public final class LayerLook {
     }
 
     /** How a ribbon runs; none for any other part. */
-    static Layer.Ribbon ribbon(Part part, Light light, Rect box, boolean mirrored) {
+    static Layer.Ribbon ribbon(Part part, Graphic graphic, Rect box, boolean mirrored) {
         if (!(part instanceof RibbonPart ribbon)) return null;
         Layer.Fill back = ribbon.back().isEmpty()
                 ? fill(ribbon.fill(), box, mirrored)
                 : fill(new Paint.Colour(ribbon.back()), box, mirrored);
-        return new Layer.Ribbon(ribbon.form(), mirrored, back, ribbon.sheen(), mirrored ? light.mirrored() : light);
+        return new Layer.Ribbon(ribbon.form(), mirrored, back, ribbon.sheen(), lit(graphic, mirrored));
+    }
+
+    private static Layer.Lit lit(Graphic graphic, boolean mirrored) {
+        Light light = mirrored ? graphic.light().mirrored() : graphic.light();
+        Grading grading = new Grading(graphic.grade());
+        return new Layer.Lit(light, grading.of("#000000"), grading.of("#FFFFFF"));
     }
 
     /** As round as it says, but no rounder than the box has room for. */

@@ -5,6 +5,7 @@ import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Corners;
 import glimble.graphic.Field;
+import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Mask;
@@ -275,6 +276,7 @@ public final class ReelMaker {
                 glow,
                 opacity,
                 picture,
+                picture.isEmpty() || graphic.grade().equals(Grade.NONE) ? null : graphic.grade(),
                 pictureAt,
                 runs,
                 units,
@@ -286,7 +288,7 @@ public final class ReelMaker {
                 motions.resizes(part.key()),
                 part.base().unseen(),
                 flipped,
-                LayerLook.ribbon(part, graphic.light(), stands, mirrored),
+                LayerLook.ribbon(part, graphic, stands, mirrored),
                 index.getOrDefault(part.base().rides(), -1),
                 List.of());
     }

@@ -179,7 +179,7 @@ public record RibbonNow(Surface surface, double x, double y, Rect straight, doub
     public Shade shade(Layer.Ribbon ribbon, double along, boolean front) {
         double[] facing = surface.facing(along);
         double side = front ? 1 : -1;
-        Light of = ribbon.light();
+        Light of = ribbon.lit().light();
         Light light = new Light(of.from() + state.light(), of.height(), of.soft(), of.strength());
         return Shade.of(new double[] {side * facing[0], side * facing[1], side * facing[2]}, light, ribbon.sheen());
     }

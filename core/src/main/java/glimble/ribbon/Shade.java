@@ -37,10 +37,15 @@ public record Shade(double dark, double white) {
         return new Shade(Math.max(0, dark), white);
     }
 
-    /** A part of a colour, 0–255, as it is lit. */
-    public double on(double part) {
-        double shaded = part * dark;
-        return shaded + (255 - shaded) * white;
+    /**
+     * A part of a colour, 0–255, as it is lit.
+     *
+     * @param least that part of what black is on the picture
+     * @param most that part of what white is
+     */
+    public double on(double part, double least, double most) {
+        double shaded = least + (part - least) * dark;
+        return shaded + (most - shaded) * white;
     }
 
     private static double softened(double cosine, double soft) {

@@ -188,7 +188,8 @@ class DialledTest {
                 .containsExactly(
                         "$.dials[0].sets[0]: names a place that holds an object, which a dial of this kind cannot set");
         assertThat(refusal(tree, "number", "trials/0/name"))
-                .containsExactly("$.dials[0].sets[0]: must begin with parts, in, loop, out, swap or variants");
+                .containsExactly(
+                        "$.dials[0].sets[0]: must begin with one of colours, grade, in, light, loop, out, parts, swap, variants");
         assertThat(refusal(tree, "choice", "parts/plate/key"))
                 .containsExactly(
                         "$.dials[0].sets[0]: 'key' holds the document together and cannot be set by operators");

@@ -181,6 +181,20 @@ final class FloorPage {
                 """, List.of(red, green, blue))).intValue();
     }
 
+    /** Whether anything that is drawn is of a colour that is no grey. */
+    boolean colourful() {
+        return (boolean) canvas().evaluate("""
+                canvas => {
+                  const data = canvas.getContext('2d').getImageData(0, 0, canvas.width, canvas.height).data;
+                  for (let i = 0; i < data.length; i += 4) {
+                    const parts = data.slice(i, i + 3);
+                    if (data[i + 3] > 250 && Math.max(...parts) - Math.min(...parts) > 8) return true;
+                  }
+                  return false;
+                }
+                """);
+    }
+
     /** What is drawn, as a box in px of a raster of 1920 × 1080: x, y, width, height; empty if nothing is. */
     @SuppressWarnings("unchecked")
     List<Double> drawnBox() {

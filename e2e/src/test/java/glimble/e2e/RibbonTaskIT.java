@@ -110,11 +110,32 @@ class RibbonTaskIT {
         floor.press("End");
         floor.awaitStill();
 
-        // Its one colour is offered, and the whole look follows it.
+        // One main colour, and another that is made from it: they are the front and the back.
+        sheet.graphic();
+        Locator more = page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("+ colour"));
+        more.click();
+        sheet.settled();
+        more.click();
+        sheet.settled();
+        page.getByLabel("What main is made from, of the palette").selectOption("sea-glass");
+        sheet.settled();
+        page.getByLabel("Name of the colour made").fill("deep");
+        page.keyboard().press("Enter");
+        assertThat(page.getByLabel("Name of the colour deep")).isVisible();
+        sheet.write("How much lighter deep is", -50);
         floor.part("sash").click();
-        Locator fill = page.getByLabel("Fill, of the palette");
-        fill.focus();
-        fill.press("o");
+        page.getByLabel("Fill, of the palette").selectOption("main");
+        sheet.settled();
+        page.getByLabel("Colour of the back").selectOption("of its own");
+        sheet.settled();
+        page.getByLabel("Back, of the palette").selectOption("deep");
+        sheet.settled();
+
+        // What the main one is made from is offered, and the whole look follows it.
+        sheet.graphic();
+        Locator main = page.getByLabel("What main is made from, of the palette");
+        main.focus();
+        main.press("o");
         Locator name = page.getByLabel(Pattern.compile("^Name of the dial"));
         assertThat(name).isFocused();
         name.fill("Main colour");
@@ -122,10 +143,29 @@ class RibbonTaskIT {
         Locator dial = page.getByLabel("Dials", new Page.GetByLabelOptions().setExact(true))
                 .getByRole(AriaRole.RADIOGROUP, new Locator.GetByRoleOptions().setName("Main colour"));
         assertThat(dial).isVisible();
+        String deepBefore = swatch(page, "deep");
         int drawn = floor.drawn();
         dial.getByRole(AriaRole.RADIO, new Locator.GetByRoleOptions().setName("apricot"))
                 .check(new Locator.CheckOptions().setForce(true));
         floor.awaitDrawn(drawn);
+        assertThat(page.locator("[data-colour=main]")).hasCSS("background-color", "rgb(242, 166, 90)");
+        assertThat(swatch(page, "deep")).isNotEqualTo(deepBefore);
         assertThat(page.getByText("Not changed:")).not().isVisible();
+
+        // All of it is graded at the end: without saturation every px is grey.
+        sheet.write("Saturation of the grade", 0);
+        sheet.settled();
+        floor.awaitStill();
+        assertThat(floor.colourful()).isFalse();
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        sheet.settled();
+        floor.awaitStill();
+        assertThat(floor.colourful()).isTrue();
+    }
+
+    private static String swatch(Page page, String colour) {
+        return (String) page.locator("[data-colour=" + colour + "]")
+                .evaluate("swatch => getComputedStyle(swatch).backgroundColor");
     }
 }

@@ -25,7 +25,7 @@ final class BentPicture {
         if (width <= 0 || height <= 0) return false;
         Sheet flat = Sheet.blank(new Rectangle(0, 0, width, height));
         Graphics2D drawing = flat.graphics();
-        boolean drawn = pictures.draw(drawing, layer.picture(), new Rect(0, 0, width, height));
+        boolean drawn = pictures.draw(drawing, layer.picture(), layer.grade(), new Rect(0, 0, width, height));
         drawing.dispose();
         if (!drawn) return false;
         Graphics2D graphics = onto.graphics();

@@ -58,6 +58,7 @@ public final class CarriedReel {
                 NONE,
                 of.opacity(),
                 of.picture(),
+                of.grade(),
                 of.pictureAt(),
                 of.runs(),
                 of.units(),

@@ -272,7 +272,7 @@ final class LayerPainter {
         }
         Graphics2D graphics = apart.graphics();
         graphics.setTransform(apart.from(matrix));
-        boolean drawn = pictures.draw(graphics, layer.picture(), layer.pictureAt());
+        boolean drawn = pictures.draw(graphics, layer.picture(), layer.grade(), layer.pictureAt());
         graphics.dispose();
         if (!drawn) return;
         boolean inside = layer.pictureAt().width() <= layer.box().width() + 0.01

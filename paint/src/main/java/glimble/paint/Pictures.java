@@ -3,6 +3,8 @@ package glimble.paint;
 import com.github.weisj.jsvg.SVGDocument;
 import com.github.weisj.jsvg.parser.SVGLoader;
 import com.github.weisj.jsvg.view.ViewBox;
+import glimble.colour.Grading;
+import glimble.graphic.Grade;
 import glimble.rest.Rect;
 import java.awt.Graphics2D;
 import java.awt.RenderingHints;
@@ -17,6 +19,7 @@ import java.util.HashMap;
 import java.util.Iterator;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Supplier;
 import javax.imageio.ImageIO;
 import javax.imageio.ImageReadParam;
 import javax.imageio.ImageReader;
@@ -36,9 +39,16 @@ final class Pictures {
         this.source = source;
     }
 
-    /** @return false if there is no such picture, or it cannot be read */
-    boolean draw(Graphics2D graphics, String key, Rect at) {
+    /**
+     * @param grade missing for as it is
+     * @return false if there is no such picture, or it cannot be read
+     */
+    boolean draw(Graphics2D graphics, String key, Grade grade, Rect at) {
         Object picture = picture(key);
+        if (grade != null) {
+            double size = Math.sqrt(Math.abs(graphics.getTransform().getDeterminant()));
+            picture = graded(picture, key, grade, pixels(at.width() * size, 1), pixels(at.height() * size, 1));
+        }
         if (picture instanceof SVGDocument svg) {
             // Where the document says nothing else, its size is the view box it is drawn into.
             svg.render(null, graphics, new ViewBox((float) at.x(), (float) at.y(), (float) at.width(), (float)
@@ -64,13 +74,13 @@ final class Pictures {
      * @param width px at which it is shown
      * @param finer how many px it has for each of these, along each side
      */
-    byte[] png(String key, double width, double height, int finer) {
+    byte[] png(String key, Grade grade, double width, double height, int finer) {
         int across = pixels(width, finer);
         int down = pixels(height, finer);
         BufferedImage drawn = new BufferedImage(across, down, BufferedImage.TYPE_INT_ARGB);
         Graphics2D graphics = drawn.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
-        boolean found = draw(graphics, key, new Rect(0, 0, across, down));
+        boolean found = draw(graphics, key, grade, new Rect(0, 0, across, down));
         graphics.dispose();
         if (!found) return new byte[0];
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
@@ -83,12 +93,42 @@ final class Pictures {
     }
 
     private Object picture(String key) {
-        SoftReference<Object> kept = known.get(key);
+        return known(key, () -> load(key));
+    }
+
+    private Object known(String name, Supplier<Object> maker) {
+        SoftReference<Object> kept = known.get(name);
         Object picture = kept == null ? null : kept.get();
         if (picture != null) return picture;
-        Object loaded = load(key);
-        known.put(key, new SoftReference<>(loaded));
-        return loaded;
+        Object made = maker.get();
+        known.put(name, new SoftReference<>(made));
+        return made;
+    }
+
+    /** In px, graded each; one of shapes in as many as are seen of it. */
+    private Object graded(Object picture, String key, Grade grade, int width, int height) {
+        if (picture instanceof BufferedImage image) {
+            return known(key + " " + grade, () -> graded(image, grade, image.getWidth(), image.getHeight()));
+        }
+        if (!(picture instanceof SVGDocument)) return picture;
+        BufferedImage drawn = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        Graphics2D graphics = drawn.createGraphics();
+        graphics.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
+        draw(graphics, key, null, new Rect(0, 0, width, height));
+        graphics.dispose();
+        return graded(drawn, grade, width, height);
+    }
+
+    private static BufferedImage graded(BufferedImage image, Grade grade, int width, int height) {
+        Grading grading = new Grading(grade);
+        BufferedImage graded = new BufferedImage(width, height, BufferedImage.TYPE_INT_ARGB);
+        int[] row = new int[width];
+        for (int y = 0; y < height; y++) {
+            image.getRGB(0, y, width, 1, row, 0, width);
+            for (int x = 0; x < width; x++) row[x] = grading.of(row[x]);
+            graded.setRGB(0, y, width, 1, row, 0, width);
+        }
+        return graded;
     }
 
     /** Of very many px only so many are read as any raster could show. */

@@ -29,6 +29,8 @@ final class RibbonCells {
     private final RibbonNow ribbon;
     private final AffineTransform matrix;
     private final List<Stand.Tint> tints;
+    private final Color black;
+    private final Color white;
 
     /** Strips across a facet whose ends are seen from different sides. */
     static final int BOW = 12;
@@ -43,6 +45,8 @@ final class RibbonCells {
         this.layer = layer;
         this.matrix = matrix;
         this.tints = tints;
+        black = Colours.of(layer.ribbon().lit().black(), List.of());
+        white = Colours.of(layer.ribbon().lit().white(), List.of());
         this.outline = outline;
         facets = outline.facets();
         ribbon = outline.ribbon();
@@ -131,11 +135,14 @@ final class RibbonCells {
         return (int) Math.round(from + (to - from) * share);
     }
 
-    private static Color lit(Color colour, Shade shade) {
-        return new Color(lit(colour.getRed(), shade), lit(colour.getGreen(), shade), lit(colour.getBlue(), shade));
+    private Color lit(Color colour, Shade shade) {
+        return new Color(
+                lit(shade, colour.getRed(), black.getRed(), white.getRed()),
+                lit(shade, colour.getGreen(), black.getGreen(), white.getGreen()),
+                lit(shade, colour.getBlue(), black.getBlue(), white.getBlue()));
     }
 
-    private static int lit(double part, Shade shade) {
-        return (int) Math.round(Math.max(0, Math.min(255, shade.on(part))));
+    private static int lit(Shade shade, double part, double least, double most) {
+        return (int) Math.round(Math.max(0, Math.min(255, shade.on(part, least, most))));
     }
 }

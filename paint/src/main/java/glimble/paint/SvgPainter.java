@@ -4,6 +4,7 @@ import glimble.graphic.Corners;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
+import glimble.rest.Rect;
 import glimble.ribbon.Runs;
 import glimble.typeset.JdkTypesetter;
 import java.awt.Color;
@@ -22,6 +23,9 @@ import java.util.Locale;
 public final class SvgPainter {
     private final Reel reel;
     private final Shapes shapes;
+    /** px of a graded picture for each that it is shown at, along each side. */
+    private static final int FINER = 2;
+
     private final PictureSource pictures;
     private final ReelPainter painter;
 
@@ -393,8 +397,8 @@ public final class SvgPainter {
 
         /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
         private String pictured(Layer layer, Piece piece) {
-            byte[] content = pictures.content(layer.picture()).orElse(null);
-            if (content == null) return "";
+            byte[] content = content(layer);
+            if (content.length == 0) return "";
             String image = "<image x=\"" + number(layer.pictureAt().x()) + "\" y=\""
                     + number(layer.pictureAt().y())
                     + "\" width=\"" + number(layer.pictureAt().width()) + "\" height=\""
@@ -412,6 +416,13 @@ public final class SvgPainter {
             String thrown =
                     whole && !layer.shadow().colour().isEmpty() ? shadow(image, layer.shadow(), piece.opacity()) : "";
             return thrown + "<g" + opacity(piece.opacity()) + ">" + image + "</g>";
+        }
+
+        /** A graded one is one of pixels. */
+        private byte[] content(Layer layer) {
+            if (layer.grade() == null) return pictures.content(layer.picture()).orElse(new byte[0]);
+            Rect at = layer.pictureAt();
+            return new Pictures(pictures).png(layer.picture(), layer.grade(), at.width(), at.height(), FINER);
         }
 
         private String type(byte[] content) {

@@ -285,7 +285,7 @@ public final class VectorAnimation {
     /** A picture that is cut to the shape of its part. */
     private List<Tree.Maker> pictured(Layer layer, AnimatedPiece piece) {
         Rect at = layer.pictureAt();
-        byte[] png = pictures.png(layer.picture(), at.width(), at.height(), FINER);
+        byte[] png = pictures.png(layer.picture(), layer.grade(), at.width(), at.height(), FINER);
         if (png.length == 0) return List.of();
         int width = Pictures.pixels(at.width(), FINER);
         int height = Pictures.pixels(at.height(), FINER);

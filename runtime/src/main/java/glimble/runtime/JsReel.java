@@ -2,6 +2,7 @@ package glimble.runtime;
 
 import glimble.graphic.Bend;
 import glimble.graphic.Corners;
+import glimble.graphic.Grade;
 import glimble.graphic.Opening;
 import glimble.graphic.RibbonForm;
 import glimble.reel.Band;
@@ -68,6 +69,7 @@ final class JsReel {
         Js.put(object, "glow", of(layer.glow()));
         Js.put(object, "opacity", layer.opacity());
         Js.put(object, "picture", layer.picture());
+        if (layer.grade() != null) Js.put(object, "grade", of(layer.grade()));
         Js.put(object, "pictureAt", of(layer.pictureAt()));
         Js.put(object, "runs", list(layer.runs(), JsReel::of));
         Js.put(object, "units", list(layer.units(), JsReel::of));
@@ -123,12 +125,35 @@ final class JsReel {
         Js.put(object, "mirrored", ribbon.mirrored());
         Js.put(object, "back", of(ribbon.back()));
         Js.put(object, "sheen", ribbon.sheen());
+        Js.put(object, "lit", of(ribbon.lit()));
+        return object;
+    }
+
+    private static JSObject of(Layer.Lit lit) {
         JSObject light = Js.object();
-        Js.put(light, "from", ribbon.light().from());
-        Js.put(light, "height", ribbon.light().height());
-        Js.put(light, "soft", ribbon.light().soft());
-        Js.put(light, "strength", ribbon.light().strength());
+        Js.put(light, "from", lit.light().from());
+        Js.put(light, "height", lit.light().height());
+        Js.put(light, "soft", lit.light().soft());
+        Js.put(light, "strength", lit.light().strength());
+        JSObject object = Js.object();
         Js.put(object, "light", light);
+        Js.put(object, "black", lit.black());
+        Js.put(object, "white", lit.white());
+        return object;
+    }
+
+    private static JSObject of(Grade grade) {
+        JSObject object = Js.object();
+        Js.put(object, "lightness", grade.lightness());
+        Js.put(object, "contrast", grade.contrast());
+        Js.put(object, "saturation", grade.saturation());
+        Js.put(object, "warmth", grade.warmth());
+        if (grade.tint().isPresent()) {
+            JSObject tint = Js.object();
+            Js.put(tint, "colour", grade.tint().get().colour());
+            Js.put(tint, "share", grade.tint().get().share());
+            Js.put(object, "tint", tint);
+        }
         return object;
     }
 

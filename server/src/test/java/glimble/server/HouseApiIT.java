@@ -10,6 +10,7 @@ import java.nio.charset.StandardCharsets;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
 /** Pictures, text styles and safe areas of the house; drafts and names of revisions. */
@@ -87,6 +88,37 @@ class HouseApiIT {
         ObjectNode back = house.deepCopy().put("revision", house.get("revision").asInt() + 1);
         assertThat(APP.put("/api/house", back.toString()).statusCode()).isEqualTo(200);
         assertThat(leftOfPlate()).isEqualTo(96);
+    }
+
+    @Test
+    void a_colour_of_the_palette_is_made_from_another_and_follows_it() {
+        ObjectNode house = (ObjectNode) body(APP.get("/api/house"));
+        ObjectNode next = house.deepCopy();
+        ArrayNode palette = (ArrayNode) next.get("palette");
+        palette.addObject().put("name", "base").put("colour", "#808080");
+        ObjectNode paler = palette.addObject().put("name", "paler");
+        paler.putObject("made").put("of", "base").put("lighter", 1);
+        int at = palette.size() - 1;
+        JsonNode saved = body(APP.put("/api/house", next.toString()));
+        assertThat(saved.at("/palette/" + at + "/colour").asString()).isEqualTo("#FFFFFF");
+
+        ObjectNode darker = saved.deepCopy().asObject();
+        ((ObjectNode) darker.at("/palette/" + at + "/made")).put("lighter", 0);
+        ((ObjectNode) darker.at("/palette/" + (at - 1))).put("colour", "#203040");
+        JsonNode followed = body(APP.put("/api/house", darker.toString()));
+        assertThat(followed.at("/palette/" + at + "/colour").asString()).isEqualTo("#203040");
+
+        ObjectNode wrong = followed.deepCopy().asObject();
+        ObjectNode made = (ObjectNode) wrong.at("/palette/" + at + "/made");
+        made.put("of", "paler").put("lighter", 3);
+        assertThat(body(APP.put("/api/house", wrong.toString()))
+                        .get("problems")
+                        .valueStream()
+                        .map(problem -> problem.get("path").asString()))
+                .containsExactly("$.palette[" + at + "].made.of", "$.palette[" + at + "].made.lighter");
+        ObjectNode back =
+                house.deepCopy().put("revision", followed.get("revision").asInt());
+        assertThat(APP.put("/api/house", back.toString()).statusCode()).isEqualTo(200);
     }
 
     private static double leftOfPlate() {

@@ -3,6 +3,7 @@ package glimble.server.edits;
 import glimble.budget.Budget;
 import glimble.document.Dialled;
 import glimble.document.GraphicWriter;
+import glimble.edit.ColourEdits;
 import glimble.edit.EditRefused;
 import glimble.edit.FieldEdits;
 import glimble.edit.Gestures;
@@ -107,6 +108,9 @@ class EditsController {
         REMOVE_VARIANT,
         RENAME_VARIANT,
         REMOVE_FIELD,
+        /** Of those that the graphic makes. */
+        RENAME_COLOUR,
+        REMOVE_COLOUR,
         PROPOSE_TRIALS,
         /** Rows of the case table for what may be blank, with variants to begin with. */
         PROPOSE_CASES,
@@ -118,7 +122,7 @@ class EditsController {
 
     /**
      * @param values the values at hand, for what keeps its present size
-     * @param key the part, field or variant, or the kind of a new part; of no account to proposed trials
+     * @param key the part, field, colour or variant, or the kind of a new part; of no account to proposed trials
      * @param newName the new name, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
      * @param keys the parts of a new group, or that a new part takes up; of no account to other edits
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
@@ -177,6 +181,8 @@ class EditsController {
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
         Optional<Graphic> moved = edited(graphic, request, key);
         if (moved.isPresent()) return moved.get();
+        if (request.what() == What.RENAME_COLOUR) return ColourEdits.rename(graphic, key, newName(request));
+        if (request.what() == What.REMOVE_COLOUR) return ColourEdits.remove(graphic, key);
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             return FieldEdits.remove(graphic, key);

@@ -1,12 +1,17 @@
 package glimble.server.house;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
+import glimble.colour.MadeColours;
 import glimble.graphic.Graphic;
+import glimble.graphic.MadeColour;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
 import io.swagger.v3.oas.annotations.media.Schema;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 
 /**
@@ -52,11 +57,51 @@ public record House(
         return new House(other, palette, styles, safe, wholePixels, gestures);
     }
 
+    /** The same with the colours worked out that are made from others. */
+    House workedOut() {
+        List<MadeColour> made = palette.stream().map(PaletteEntry::asMade).toList();
+        Palette worked = MadeColours.among(made, new Palette(Map.of()), UnaryOperator.identity());
+        List<PaletteEntry> entries = palette.stream()
+                .map(entry -> entry.made() == null
+                        ? entry
+                        : new PaletteEntry(entry.name(), worked.colour(entry.name()), entry.made()))
+                .toList();
+        return new House(revision, entries, styles, safe, wholePixels, gestures);
+    }
+
     /**
      * @param name how documents name the colour
-     * @param colour {@code #RRGGBB} or {@code #RRGGBBAA}
+     * @param colour {@code #RRGGBB} or {@code #RRGGBBAA}; of one that is made it is worked out
+     * @param made how it is made from another; missing for one that stands for itself
      */
-    public record PaletteEntry(String name, String colour) {}
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record PaletteEntry(String name, String colour, Made made) {
+        public PaletteEntry(String name, String colour) {
+            this(name, colour, null);
+        }
+
+        private MadeColour asMade() {
+            if (made == null) return new MadeColour(name, colour);
+            Optional<MadeColour.Mixed> mixed = Optional.ofNullable(made.mixed());
+            return new MadeColour(name, made.of(), mixed, made.lighter(), made.vivid(), made.turned());
+        }
+    }
+
+    /**
+     * As a graphic makes its colours.
+     *
+     * @param of a colour, or an entry that stands above
+     * @param mixed missing for not mixed
+     * @param lighter missing for 0, as are the others
+     */
+    @JsonInclude(JsonInclude.Include.NON_NULL)
+    public record Made(String of, MadeColour.Mixed mixed, Double lighter, Double vivid, Double turned) {
+        public Made {
+            lighter = lighter == null ? 0 : lighter;
+            vivid = vivid == null ? 0 : vivid;
+            turned = turned == null ? 0 : turned;
+        }
+    }
 
     /**
      * A gesture: moves that are dropped on a part's entrance or exit.

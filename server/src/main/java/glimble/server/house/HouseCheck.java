@@ -6,6 +6,7 @@ import glimble.document.Reading;
 import glimble.formats.JsonTree;
 import glimble.graphic.SafeAreas;
 import glimble.server.house.House.GestureEntry;
+import glimble.server.house.House.Made;
 import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.House.StyleEntry;
 import glimble.server.problems.Refused;
@@ -62,11 +63,35 @@ final class HouseCheck {
         for (int i = 0; i < palette.size(); i++) {
             PaletteEntry entry = palette.get(i);
             String path = "$.palette[" + i + "]";
+            if (entry.made() != null) made(entry.made(), names, path + ".made");
             name(entry.name(), names, path + ".name");
-            if (entry.colour() == null || !entry.colour().matches(COLOUR)) {
+            boolean stands = entry.colour() != null && entry.colour().matches(COLOUR);
+            if (entry.made() == null && !stands) {
                 problem(path + ".colour", "must be a colour like '#7AD3C0', or '#7AD3C080' with alpha");
             }
         }
+    }
+
+    /** @param above names of the entries above it */
+    private void made(Made made, Set<String> above, String path) {
+        source(made.of(), above, path + ".of");
+        if (made.mixed() != null) {
+            source(made.mixed().with(), above, path + ".mixed.with");
+            within(made.mixed().share(), 0, 1, path + ".mixed.share");
+        }
+        within(made.lighter(), -1, 1, path + ".lighter");
+        within(made.vivid(), -1, 1, path + ".vivid");
+        within(made.turned(), -360, 360, path + ".turned");
+    }
+
+    private void source(String colour, Set<String> above, String path) {
+        if (colour == null || !colour.matches(COLOUR) && !above.contains(colour)) {
+            problem(path, "must be a colour like '#7AD3C0', or the name of an entry that stands above this one");
+        }
+    }
+
+    private void within(double number, int least, int most, String path) {
+        if (!(number >= least && number <= most)) problem(path, "must be from " + least + " to " + most);
     }
 
     private void styles(List<StyleEntry> styles) {

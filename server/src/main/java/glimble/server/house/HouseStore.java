@@ -124,7 +124,7 @@ public class HouseStore {
         if (kept.isPresent()) return kept.get();
         House current = current();
         if (current.revision() != house.revision()) throw new StaleHouse(house.revision(), current.revision());
-        House next = house.at(current.revision() + 1);
+        House next = house.at(current.revision() + 1).workedOut();
         mapper.add(
                 next.revision(),
                 json.writeValueAsString(StoredStyle.of(next)),

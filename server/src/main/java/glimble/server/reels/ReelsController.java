@@ -117,12 +117,14 @@ class ReelsController {
     /**
      * @param worked one for each filling, in the same order
      * @param curves of the moves, whatever the filling
+     * @param colours that the graphic makes, by name, for the first filling
      * @param design the design of a document that was looked at; missing if that was the design itself
      * @param seen the design as it is looked at with what is played for the first filling; missing if that is the design itself
      */
     record ReelsAnswer(
             List<WorkedOutAnswer> worked,
             List<DrawnCurve> curves,
+            Map<String, String> colours,
             @Schema(ref = "#/components/schemas/Graphic") Optional<JsonNode> design,
             @Schema(ref = "#/components/schemas/Graphic") Optional<JsonNode> seen) {}
 
@@ -223,6 +225,10 @@ class ReelsController {
         return new ReelsAnswer(
                 worked,
                 DrawnCurve.of(designed),
+                Coloured.made(
+                        designed,
+                        palette,
+                        request.values().isEmpty() ? Map.of() : request.values().get(0)),
                 seenAs.equals(Played.PLAIN) ? Optional.empty() : Optional.of(JsonTree.to(GraphicWriter.write(design))),
                 looked.equals(Played.PLAIN)
                         ? Optional.empty()
