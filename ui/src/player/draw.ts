@@ -9,6 +9,7 @@ import { boundsOnRibbon } from './ribbon/shapes';
 import { hiddenBy } from './ribbon/woven';
 import { shapeStanding } from './shapes';
 import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
+import { frontOf, paintThick, thickOf } from './thick';
 import { EYE, tilted } from './warp';
 
 /**
@@ -57,6 +58,7 @@ export function drawMasks(
 function isPlain(reel: Reel, layer: Layer, moment: Moment, stand: Stand, standing: Stand[]): boolean {
   const soft = (bands: Stand['bands']) => bands.some((band) => band.soft > 0);
   return (
+    !layer.solid &&
     !stand.tilted &&
     stand.blur === 0 &&
     !soft(stand.bands) &&
@@ -119,27 +121,21 @@ function drawApart(
     : { x: 0, y: 0, width: context.canvas.width, height: context.canvas.height };
   if (area.width === 0 || area.height === 0) return;
   const base = new DOMMatrix().translate(-area.x, -area.y).multiply(whole);
-  const apart = blank(context, area);
-  apart.save();
-  if (!stand.tilted) {
-    for (const band of stand.bands) if (band.soft === 0) clipTo(apart, band, base);
-    apart.setTransform(base.multiply(stand.matrix));
-  } else apart.setTransform(base);
-  paintLayer(apart, standingLayer(layer, moment), stand, moment, base.a);
-  apart.restore();
-  const standsTilted = stand.tilted ? tiltedThrough(apart, stand, reel, base) : apart;
-  if (stand.tilted) for (const band of stand.bands) fadeTo(standsTilted, band, base);
-  else for (const band of stand.bands) if (band.soft > 0) fadeTo(standsTilted, band, base);
+  const standsTilted = layer.solid
+    ? solid(context, reel, standingLayer(layer, moment), stand, moment, base)
+    : stood(context, reel, standingLayer(layer, moment), stand, moment, base, area);
+  const isCut = !layer.solid && !stand.tilted;
+  for (const band of stand.bands) if (!isCut || band.soft > 0) fadeTo(standsTilted, band, base);
   let blurred = standsTilted;
   if (stand.blur > 0) {
-    blurred = blank(apart);
+    blurred = blank(standsTilted);
     lay(blurred, standsTilted.canvas, 'source-over', { filter: `blur(${stand.blur * base.a}px)` });
   }
   for (const mask of layer.masks) {
-    const cut = blank(apart);
+    const cut = blank(blurred);
     fillMask(cut, reel, mask.layer, moment, standing, base);
     const fade = mask.soft > 0 ? `blur(${(mask.soft / 2) * base.a}px)` : 'none';
-    const softened = blank(apart);
+    const softened = blank(blurred);
     lay(softened, cut.canvas, 'source-over', { filter: fade });
     lay(blurred, softened.canvas, mask.inside ? 'destination-in' : 'destination-out');
   }
@@ -150,7 +146,54 @@ function drawApart(
     blurred.fill(hidden);
     blurred.restore();
   }
-  lay(context, blurred.canvas, 'source-over', { matrix: new DOMMatrix().translate(area.x, area.y) });
+  lay(context, blurred.canvas, 'source-over', {
+    matrix: new DOMMatrix().translate(area.x, area.y),
+    alpha: layer.solid ? stand.opacity : 1,
+  });
+}
+
+/** A layer painted apart and taken through its tilts; one that is not tilted is cut by its hard reveals. */
+function stood(
+  context: CanvasRenderingContext2D,
+  reel: Reel,
+  layer: Layer,
+  stand: Stand,
+  moment: Moment,
+  base: DOMMatrix,
+  area: { width: number; height: number } = context.canvas,
+): CanvasRenderingContext2D {
+  const apart = blank(context, area);
+  apart.save();
+  if (!stand.tilted) {
+    for (const band of stand.bands) if (band.soft === 0) clipTo(apart, band, base);
+    apart.setTransform(base.multiply(stand.matrix));
+  } else apart.setTransform(base);
+  paintLayer(apart, layer, stand, moment, base.a);
+  apart.restore();
+  return stand.tilted ? tiltedThrough(apart, stand, reel, base) : apart;
+}
+
+/** A box with depth, opaque and not cut yet: what it throws, its sides, and its front over them. */
+function solid(
+  context: CanvasRenderingContext2D,
+  reel: Reel,
+  layer: Layer,
+  stand: Stand,
+  moment: Moment,
+  base: DOMMatrix,
+): CanvasRenderingContext2D {
+  const plain: Stand = { ...stand, opacity: 1, tints: [], bands: [] };
+  const thick = thickOf(layer, stand);
+  const whole = blank(context);
+  if (layer.shadow.colour || layer.glow.colour)
+    lay(whole, stood(context, reel, layer, plain, moment, base).canvas, 'source-over');
+  whole.save();
+  whole.setTransform(base);
+  paintThick(whole, thick, layer, stand);
+  whole.restore();
+  if (thick.isFrontSeen)
+    lay(whole, stood(context, reel, frontOf(layer, stand), plain, moment, base).canvas, 'source-over');
+  return whole;
 }
 
 /** What stands at rest, taken through the tilts and matrices of its own and of its groups. */

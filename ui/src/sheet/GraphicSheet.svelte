@@ -111,7 +111,7 @@
     onclick={() => (floor.view.rulers = !floor.view.rulers)}>rulers (m)</button
   >
 </p>
-{#if document.light || (document.parts ?? []).some(({ kind }) => kind === 'ribbon')}
+{#if document.light || (document.parts ?? []).some(({ kind, depth }) => kind === 'ribbon' || depth)}
   <h3 class="caption">Light</h3>
   <p>
     from

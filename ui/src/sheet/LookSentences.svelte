@@ -19,6 +19,10 @@
   const PERCENT = 100;
   const STROKES = ['no stroke', 'a stroke'] as const;
   const SHADOWS = ['no shadow', 'a shadow'] as const;
+  const WHATS: Record<string, string> = {
+    ribbon: 'shadow, glow, opacity',
+    box: 'stroke, shadow, glow, opacity, slant, depth',
+  };
   const NEW_STROKE: Stroke = { colour: '#F4F1EA', width: 3 };
   const NEW_SHADOW: Shadow = { colour: '#00000080', x: 0, y: 6, blur: 12 };
   const stroke = $derived(part.stroke);
@@ -114,8 +118,5 @@
   {/if}
 </p>
 <p>
-  <More
-    group="look"
-    what={part.kind === 'ribbon' ? 'shadow, glow, opacity' : 'stroke, shadow, glow, opacity, slant'}
-  />
+  <More group="look" what={WHATS[part.kind] ?? 'stroke, shadow, glow, opacity'} />
 </p>

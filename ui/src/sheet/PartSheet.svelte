@@ -369,6 +369,17 @@
           onchange={(slant) => change({ slant })}
         />
       {/if}
+      {#if part.depth || inLook}
+        deep
+        <NumberPiece
+          label="Depth"
+          value={part.depth ?? 0}
+          unit="px"
+          onchange={(depth) => change({ depth: depth || undefined })}
+        />{#if part.depth}
+          <span class="muted">(sides show off the middle, and when it tilts)</span>
+        {/if}
+      {/if}
     {/if}
   </p>
 {/if}

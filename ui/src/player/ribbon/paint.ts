@@ -163,7 +163,13 @@ function away(point: Point, from: Point, by: number): void {
   point[1] += (y / length) * by;
 }
 
-function lit(colour: Rgba, shade: { dark: number; white: number }, black: Rgba, white: Rgba): number[] {
+/** A colour as it is lit, between black and white as they are on the picture; red, green and blue. */
+export function lit(
+  colour: Rgba,
+  shade: { dark: number; white: number },
+  black: Rgba,
+  white: Rgba,
+): number[] {
   return colour.slice(0, OPAQUE).map((part, i) => {
     const shaded = black[i]! + (part - black[i]!) * shade.dark;
     return Math.round(Math.max(0, Math.min(255, shaded + (white[i]! - shaded) * shade.white)));

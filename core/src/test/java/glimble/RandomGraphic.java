@@ -125,7 +125,8 @@ public final class RandomGraphic {
         for (long attempt = 0; ; attempt++) {
             Random random = new Random(seed * 7919 + attempt);
             Graphic plain = new RandomGraphic(random, new Random(seed), fonts, width, height).made();
-            Graphic made = RandomColours.added(plain, new Random(seed + attempt));
+            Random added = new Random(seed + attempt);
+            Graphic made = RandomDepths.added(RandomColours.added(plain, added), added);
             if (GraphicReader.read(GraphicWriter.write(made), fonts).problems().isEmpty()) return made;
         }
     }

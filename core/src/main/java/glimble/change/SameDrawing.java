@@ -4,6 +4,7 @@ import glimble.reel.Layer;
 import glimble.text.GlyphRun;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Objects;
 
 /**
  * Whether two layers of one part draw the same, wherever they stand and however large they are. They are of one design, so they can only
@@ -83,6 +84,9 @@ final class SameDrawing {
                     && Arrays.equals(a.y(), b.y());
             if (!alike) return false;
         }
-        return one.fill().equals(other.fill()) && one.corners().equals(other.corners()) && one.slant() == other.slant();
+        return one.fill().equals(other.fill())
+                && one.corners().equals(other.corners())
+                && one.slant() == other.slant()
+                && Objects.equals(one.solid(), other.solid());
     }
 }

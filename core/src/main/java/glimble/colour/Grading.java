@@ -21,10 +21,10 @@ public final class Grading {
     private final Grade grade;
     private final Optional<Rgba> tint;
 
-    /** @param grade with the colour of its tint in the place of a name */
+    /** @param grade with the colour of its tint in the place of a name; one that is a name still tints nothing */
     public Grading(Grade grade) {
         this.grade = grade;
-        tint = grade.tint().map(of -> Rgba.of(of.colour()));
+        tint = grade.tint().map(Grade.Tint::colour).filter(Palette::isColour).map(Rgba::of);
     }
 
     /** A colour graded; a text that is none as it is. */

@@ -156,7 +156,9 @@ public final class GraphicWriter {
         if (part instanceof TextPart text) {
             putText(maker, text);
         } else if (part instanceof BoxPart box) {
-            maker.put("fill", paint(box.fill())).putUnless(0, "slant", box.slant());
+            maker.put("fill", paint(box.fill()))
+                    .putUnless(0, "slant", box.slant())
+                    .putUnless(0, "depth", box.depth());
             putCorners(maker, box.corners());
         } else if (part instanceof LinePart line) {
             maker.put("fill", paint(line.fill()));

@@ -128,12 +128,13 @@ final class PartReader {
     }
 
     private static BoxPart box(Spot spot) {
-        Base base = base(spot, "fill", "radius", "slant", "stroke", "shadow", "glow", "opacity");
+        Base base = base(spot, "fill", "radius", "slant", "depth", "stroke", "shadow", "glow", "opacity");
         return new BoxPart(
                 base,
                 paint(spot.at("fill")),
                 corners(spot),
                 spot.number("slant", -Limits.PX, Limits.PX, 0),
+                spot.number("depth", 0, 1_000, 0),
                 look(spot));
     }
 

@@ -18,6 +18,7 @@ import glimble.graphic.LinePart;
 import glimble.graphic.MadeColour;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
+import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
@@ -95,6 +96,7 @@ final class References {
             }
             checkColours(part, path);
             checkRides(part, path);
+            if (part instanceof BoxPart box && box.depth() > 0) checkDepth(box, path);
             for (Axis axis : Axis.values()) {
                 checkSize(part, axis, path + (axis == Axis.X ? ".width" : ".height"));
                 checkPlace(part, axis, path + (axis == Axis.X ? ".x" : ".y"));
@@ -133,6 +135,15 @@ final class References {
                         path + (axis == Axis.X ? ".x" : ".y"),
                         "must hang on " + ribbon + ", or on something else that rides on it");
             }
+        }
+    }
+
+    private void checkDepth(BoxPart box, String path) {
+        if (box.fill() instanceof Paint.Picture) {
+            problem(path + ".depth", "a box that is filled with a picture has no sides; fill it with a colour");
+        }
+        if (box.isRiding()) {
+            problem(path + ".depth", "what rides on a ribbon has no depth of its own; leave it out");
         }
     }
 

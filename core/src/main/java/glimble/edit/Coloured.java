@@ -181,7 +181,12 @@ public final class Coloured {
         }
         if (part instanceof BoxPart box) {
             return new BoxPart(
-                    box.base(), paint(box.fill(), colour), box.corners(), box.slant(), look(box.look(), colour));
+                    box.base(),
+                    paint(box.fill(), colour),
+                    box.corners(),
+                    box.slant(),
+                    box.depth(),
+                    look(box.look(), colour));
         }
         if (part instanceof LinePart line) {
             return new LinePart(line.base(), paint(line.fill(), colour), line.round(), look(line.look(), colour));

@@ -61,7 +61,7 @@ public record Renamed(Map<String, String> colours, Map<String, String> pictures,
             return new PicturePart(of.base(), picture(of.picture()), of.fills(), of.corners(), of.look());
         }
         if (part instanceof BoxPart box) {
-            return new BoxPart(box.base(), paint(box.fill()), box.corners(), box.slant(), box.look());
+            return box.withFill(paint(box.fill()));
         }
         if (part instanceof TextPart text) {
             TextStyle of = text.style();

@@ -80,7 +80,8 @@ public final class Rescale {
                     look(text.look()));
         }
         if (part instanceof BoxPart box) {
-            return new BoxPart(base, box.fill(), box.corners().times(factor), px(box.slant()), look(box.look()));
+            return new BoxPart(
+                    base, box.fill(), box.corners().times(factor), px(box.slant()), px(box.depth()), look(box.look()));
         }
         if (part instanceof LinePart line) return new LinePart(base, line.fill(), line.round(), look(line.look()));
         if (part instanceof PicturePart picture) {

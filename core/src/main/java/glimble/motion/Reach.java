@@ -1,5 +1,7 @@
 package glimble.motion;
 
+import glimble.graphic.BoxPart;
+import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Look;
@@ -9,6 +11,7 @@ import glimble.graphic.Toward;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
+import glimble.ribbon.Surface;
 import java.util.function.BiFunction;
 
 /** How far parts reach at rest with all that is drawn of them: ink, stroke, shadow and glow; a group with all its parts. */
@@ -17,7 +20,7 @@ public final class Reach {
 
     /** Everything that is drawn of a part, px. */
     public static Rect of(Graphic graphic, Rest rest, Part part) {
-        return around(graphic, rest, part, (one, at) -> drawn(one, at, rest.mirrored()));
+        return around(graphic, rest, part, (one, at) -> sides(one, drawn(one, at, rest.mirrored()), graphic.frame()));
     }
 
     /** What is seen inside a mask, with the fade of its edge. */
@@ -36,6 +39,15 @@ public final class Reach {
             around = around == null ? member : around.around(member);
         }
         return around == null ? rest.box(part.key()) : around;
+    }
+
+    /** As far as the sides of a box with depth may be seen beside it wherever it stands about the frame, and beyond. */
+    private static Rect sides(Part part, Rect drawn, Frame frame) {
+        if (!(part instanceof BoxPart box) || box.depth() == 0) return drawn;
+        double share = box.depth() / Surface.eye(frame.width()) / 2;
+        double x = share * frame.width();
+        double y = share * frame.height();
+        return new Rect(drawn.x() - x, drawn.y() - y, drawn.width() + 2 * x, drawn.height() + 2 * y);
     }
 
     private static Rect drawn(Part part, PartRest at, boolean mirrored) {

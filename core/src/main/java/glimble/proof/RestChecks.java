@@ -83,7 +83,8 @@ final class RestChecks {
 
     private void colours() {
         for (Note note : judged.uncoloured) {
-            if (!judged.rest.isPresent(note.part())) continue;
+            boolean all = note.part().isEmpty();
+            if (!all && !judged.rest.isPresent(note.part())) continue;
             fault(
                     Check.COLOUR,
                     note.part(),
@@ -92,7 +93,7 @@ final class RestChecks {
                     0,
                     note.sentence(),
                     "choose a colour of the palette, or add it there",
-                    judged.rest.box(note.part()));
+                    all ? new Rect(0, 0, judged.reel.width(), judged.reel.height()) : judged.rest.box(note.part()));
         }
     }
 

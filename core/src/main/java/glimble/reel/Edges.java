@@ -36,7 +36,17 @@ final class Edges {
         Rect whole = shape;
         if (!layer.glow().colour().isEmpty()) whole = whole.around(thrown(rect(), layer.glow()));
         if (!layer.shadow().colour().isEmpty()) whole = whole.around(thrown(shape, layer.shadow()));
+        if (layer.solid() != null) whole = whole.around(further(rect(), layer.solid()));
         set(whole);
+    }
+
+    /** Where the back of a box with depth is seen. */
+    private static Rect further(Rect front, Layer.Solid solid) {
+        double left = Layer.Solid.further(front.x(), solid.x(), solid.eye(), solid.depth());
+        double top = Layer.Solid.further(front.y(), solid.y(), solid.eye(), solid.depth());
+        double right = Layer.Solid.further(front.right(), solid.x(), solid.eye(), solid.depth());
+        double bottom = Layer.Solid.further(front.bottom(), solid.y(), solid.eye(), solid.depth());
+        return new Rect(left, top, right - left, bottom - top);
     }
 
     private static Rect thrown(Rect shape, Layer.ThrownShadow shadow) {
@@ -51,6 +61,11 @@ final class Edges {
     void grow(double by) {
         if (by == 0 || !isAny()) return;
         set(left - by, top - by, right + by, bottom + by);
+    }
+
+    /** Of nothing nothing is seen, however thick it is. */
+    void widen(double byLeft, double byTop, double byRight, double byBottom) {
+        set(left + byLeft, top + byTop, right + byRight, bottom + byBottom);
     }
 
     void shift(double x, double y) {

@@ -23,6 +23,8 @@ final class Extent {
     double leap;
     /** What is seen with its stroke, shadow and glow. */
     private final Edges drawn = new Edges();
+    /** px behind its front, of a box with depth. */
+    private double depth;
     /** px of blur. */
     private double blur;
     /** Of an em, by which letters stand further apart. */
@@ -44,6 +46,7 @@ final class Extent {
         right = rest.right();
         bottom = rest.bottom();
         opacity = layer.opacity();
+        depth = layer.solid() == null ? 0 : layer.solid().depth();
         uneven = 0;
         across = 1;
         down = 1;
@@ -324,11 +327,21 @@ final class Extent {
     }
 
     private void tiltX(double pivot, double degrees) {
-        if (degrees != 0) tiltedX(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+        if (degrees == 0) return;
+        double side = -depth * StrictMath.sin(StrictMath.toRadians(degrees));
+        tiltedX(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+        seenLeft += Math.min(0, side);
+        seenRight += Math.max(0, side);
+        drawn.widen(Math.min(0, side), 0, Math.max(0, side), 0);
     }
 
     private void tiltY(double pivot, double degrees) {
-        if (degrees != 0) tiltedY(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+        if (degrees == 0) return;
+        double side = depth * StrictMath.sin(StrictMath.toRadians(degrees));
+        tiltedY(pivot, StrictMath.cos(StrictMath.toRadians(degrees)));
+        seenTop += Math.min(0, side);
+        seenBottom += Math.max(0, side);
+        drawn.widen(0, Math.min(0, side), 0, Math.max(0, side));
     }
 
     private void turn(double pivotX, double pivotY, double degrees) {

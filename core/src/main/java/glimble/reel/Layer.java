@@ -45,6 +45,7 @@ import java.util.Map;
  * @param unseen whether it is only there for others, as a mask
  * @param flipped whether the line along its edge is the mirror image: it begins at the right of its top
  * @param ribbon how it runs, of a ribbon; none for anything else. Its box is where it would stand if it were straight
+ * @param solid how thick it is, of a box with depth; none for anything else
  * @param rides index of the layer of the ribbon it stands on; -1 for none. Its box is then where it would stand if that were straight
  * @param absentIn phases in which it is not drawn: what a change replaces is drawn only while it goes away
  */
@@ -75,6 +76,7 @@ public record Layer(
         boolean unseen,
         boolean flipped,
         Ribbon ribbon,
+        Solid solid,
         int rides,
         List<PhaseName> absentIn) {
 
@@ -119,6 +121,40 @@ public record Layer(
         return with(others, masks, within, rides, tracks, resizes, absentIn);
     }
 
+    /** The same in other colours. */
+    public Layer withLook(Fill otherFill, Line otherStroke, ThrownShadow otherShadow, ThrownShadow otherGlow) {
+        return new Layer(
+                part,
+                kind,
+                box,
+                ink,
+                baseline,
+                corners,
+                slant,
+                otherFill,
+                otherStroke,
+                otherShadow,
+                otherGlow,
+                opacity,
+                picture,
+                grade,
+                pictureAt,
+                runs,
+                units,
+                em,
+                held,
+                masks,
+                within,
+                tracks,
+                resizes,
+                unseen,
+                flipped,
+                ribbon,
+                solid,
+                rides,
+                absentIn);
+    }
+
     public boolean isAbsent(PhaseName phase) {
         return absentIn.contains(phase);
     }
@@ -141,7 +177,7 @@ public record Layer(
         Rect pictured = at.length == 0 ? pictureAt : new Rect(at[i], at[i + 1], at[i + 2], at[i + 3]);
         return new Layer(
                 part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture, grade,
-                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides,
+                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, solid, rides,
                 absentIn);
     }
 
@@ -155,7 +191,7 @@ public record Layer(
             List<PhaseName> absentIn) {
         return new Layer(
                 part, kind, box, ink, baseline, corners, slant, fill, stroke, shadow, glow, opacity, picture, grade,
-                pictureAt, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, rides,
+                pictureAt, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, solid, rides,
                 absentIn);
     }
 
@@ -176,6 +212,24 @@ public record Layer(
      * @param sheen 0–1
      */
     public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Lit lit) {}
+
+    /**
+     * How thick a box is.
+     *
+     * @param depth px away from the eye
+     * @param x of the point of the picture that the eye is before, px
+     * @param y of that point
+     * @param eye px from there to the eye
+     */
+    public record Solid(double depth, double x, double y, double eye, Lit lit) {
+        /** Where something is seen along an axis that lies further from the eye. */
+        public static double further(double at, double middle, double eye, double depth) {
+            return middle + (at - middle) * eye / Math.max(NEAREST * eye, eye + depth);
+        }
+
+        /** Share of the way to the eye beyond which nothing comes nearer. */
+        private static final double NEAREST = 0.2;
+    }
 
     /**
      * The light that falls on it.

@@ -4,6 +4,7 @@ import glimble.colour.Grading;
 import glimble.graphic.Align;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Corners;
+import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Light;
 import glimble.graphic.LinePart;
@@ -20,6 +21,7 @@ import glimble.number.Whole;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
+import glimble.ribbon.Surface;
 import java.util.List;
 
 /** The look of a part as plain numbers, for the place where it rests. */
@@ -114,6 +116,18 @@ public final class LayerLook {
                 ? fill(ribbon.fill(), box, mirrored)
                 : fill(new Paint.Colour(ribbon.back()), box, mirrored);
         return new Layer.Ribbon(ribbon.form(), mirrored, back, ribbon.sheen(), lit(graphic, mirrored));
+    }
+
+    /** How thick a box is; none for anything flat. */
+    static Layer.Solid solid(Part part, Graphic graphic, boolean mirrored) {
+        if (!(part instanceof BoxPart box) || box.depth() == 0) return null;
+        Frame frame = graphic.frame();
+        return new Layer.Solid(
+                box.depth(),
+                frame.width() / 2.0,
+                frame.height() / 2.0,
+                Surface.eye(frame.width()),
+                lit(graphic, mirrored));
     }
 
     private static Layer.Lit lit(Graphic graphic, boolean mirrored) {

@@ -289,6 +289,7 @@ public final class ReelMaker {
                 part.base().unseen(),
                 flipped,
                 LayerLook.ribbon(part, graphic, stands, mirrored),
+                LayerLook.solid(part, graphic, mirrored),
                 index.getOrDefault(part.base().rides(), -1),
                 List.of());
     }

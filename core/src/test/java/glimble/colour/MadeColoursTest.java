@@ -72,9 +72,9 @@ class MadeColoursTest {
         double light = lab("#2E7D6B").light();
         assertThat(lab(of(made("kelp", 0.5, -0.5, 0))).light()).isCloseTo((light + 1) / 2, within(0.004));
         assertThat(lab(of(made("kelp", -0.5, -0.5, 0))).light()).isCloseTo(light / 2, within(0.004));
-        double turned =
-                lab(of(made("kelp", 0, -0.5, 40))).hue() - lab("#2E7D6B").hue();
-        assertThat(Math.toDegrees(turned)).isCloseTo(40, within(1.5));
+        double turned = lab(of(made("kelp", 0, 0, 40))).hue() - lab("#2E7D6B").hue();
+        // Hues of 8 bits that are so far from grey are a degree or two apart.
+        assertThat(Math.IEEEremainder(Math.toDegrees(turned), 360)).isCloseTo(40, within(2.5));
     }
 
     @Test

@@ -153,6 +153,15 @@ class GraphicReaderTest {
         return Arguments.of(spot, value, path, sentence);
     }
 
+    /** @param keys and what each is made from, in turn */
+    private static Tree colours(String... keys) {
+        List<Tree> colours = new ArrayList<>();
+        for (int i = 0; i < keys.length; i += 2) {
+            colours.add(Tree.object().put("key", keys[i]).put("of", keys[i + 1]).made());
+        }
+        return new Tree.Arr(colours);
+    }
+
     static Stream<Arguments> damages() {
         Tree.Text text = new Tree.Text("x");
         Tree nothing = new Tree.Nothing();
@@ -182,6 +191,14 @@ class GraphicReaderTest {
                         "$.parts[0].kind",
                         "'blob' is not one of: box, group, line, picture, ribbon, scrim, stack, text"),
                 wrong("parts.0.fill", new Tree.Text("#12345"), "$.parts[0].fill", "colour like"),
+                wrong("colours", colours("a", "b", "b", "#FFFFFF"), "$.colours[0].of", "'b' does not stand above it"),
+                wrong("colours", colours("a", "a"), "$.colours[0].of", "does not stand above it"),
+                wrong("colours", colours("a", "{nobody}"), "$.colours[0].of", "no field 'nobody'"),
+                wrong("colours", colours("a", "{name}"), "$.colours[0].of", "not a colour field"),
+                wrong("colours", colours("a", "#FFFFFF", "a", "#000000"), "$.colours[1].key", "used twice"),
+                wrong("grade", Tree.object().put("lightness", 7).made(), "$.grade.lightness", "from 0 to 3"),
+                wrong("grade", Tree.object().put("hue", 7).made(), "$.grade.hue", "not known"),
+                wrong("parts.0.depth", new Tree.Num(-1), "$.parts[0].depth", "from 0"),
                 wrong("parts.0.radius", new Tree.Num(-1), "$.parts[0].radius", "from 0"),
                 wrong("parts.0.key", new Tree.Text("frame"), "$.parts[0].key", "kept for the picture"),
                 wrong(

@@ -10,6 +10,7 @@ import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.BoxPart;
+import glimble.graphic.Dial;
 import glimble.graphic.Grade;
 import glimble.graphic.Graphic;
 import glimble.graphic.MadeColour;
@@ -64,6 +65,33 @@ class ColourEditsTest {
         Grade dark = new Grade(0.5, 1, 1, 0, Optional.empty());
         assertThat(drawn(painted("main").withGrade(dark))).isEqualTo("#173F36");
         assertThat(drawn(painted("gone").withGrade(dark))).isEqualTo(Palette.MISSING);
+    }
+
+    /** What goes without saying is written where a dial sets it. */
+    @Test
+    void a_dial_sets_what_a_colour_is_made_from_and_a_grade_that_changes_nothing_yet() {
+        Dial main = new Dial(
+                "main",
+                "Main",
+                Dial.Kind.COLOUR,
+                "kelp",
+                0,
+                0,
+                1,
+                "",
+                List.of("kelp", "foam"),
+                List.of("colours/main/of"));
+        Dial grey =
+                new Dial("grey", "Grey", Dial.Kind.NUMBER, "1", 0, 2, 0.5, "", List.of(), List.of("grade/saturation"));
+        Graphic graphic = painted("main").withDials(List.of(main, grey));
+        assertThat(GraphicReader.read(GraphicWriter.write(graphic), Set.of("mono"))
+                        .graphic())
+                .hasValue(graphic);
+        Graphic set = Dialled.of(graphic, Map.of("main", "foam", "grey", "0"));
+        assertThat(set.grade().saturation()).isZero();
+        assertThat(drawn(set)).isEqualTo("#F1F1F1");
+        Graphic renamed = ColourEdits.rename(graphic, "main", "team");
+        assertThat(renamed.dials().get(0).sets()).containsExactly("colours/team/of");
     }
 
     @Test

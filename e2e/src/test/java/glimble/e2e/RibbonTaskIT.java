@@ -2,6 +2,7 @@ package glimble.e2e;
 
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
@@ -62,7 +63,7 @@ class RibbonTaskIT {
         List<Double> long40 = floor.drawnBox();
         assertThat(long40.get(2)).isGreaterThan(little.get(2) * 2);
         assertThat(long40.get(0) + long40.get(2) / 2)
-                .isCloseTo(little.get(0) + little.get(2) / 2, org.assertj.core.api.Assertions.within(60.0));
+                .isCloseTo(little.get(0) + little.get(2) / 2, within(60.0));
         floor.type("Title (may be blank)", "");
         floor.awaitBox(List.of(), 0);
         floor.type("Title (may be blank)", "Skerry Kite Week");
@@ -162,6 +163,36 @@ class RibbonTaskIT {
         sheet.settled();
         floor.awaitStill();
         assertThat(floor.colourful()).isTrue();
+    }
+
+    @Test
+    void a_box_with_depth_shows_the_side_that_faces_the_middle() {
+        Page page = browser.page();
+        page.setViewportSize(1600, 1000);
+        SheetPage sheet = SheetPage.empty(page, "Slab");
+        FloorPage floor = sheet.floor();
+        sheet.add("box", "slab");
+        sheet.hang("x", "left", "frame", "left", 60);
+        sheet.hang("y", "bottom", "frame", "bottom", -60);
+        floor.awaitStill();
+        List<Double> flat = floor.drawnBox();
+        sheet.write("Depth", 400);
+        floor.awaitStill();
+        List<Double> deep = floor.drawnBox();
+        // It stands at the left and below the middle: its right and its top are seen.
+        double right = flat.get(0) + flat.get(2);
+        double further = 960 + (right - 960) * 3840 / 4240;
+        assertThat(deep.get(0) + deep.get(2)).isCloseTo(Math.max(right, further), within(4.0));
+        assertThat(deep.get(1)).isLessThan(flat.get(1) - 4);
+        assertThat(page.getByText("Light", new Page.GetByTextOptions().setExact(true)))
+                .not()
+                .isVisible();
+        sheet.graphic();
+        sheet.write("Strength of the light", 0);
+        sheet.write("Side the light comes from", 90);
+        page.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Undo"))
+                .click();
+        sheet.settled();
     }
 
     private static String swatch(Page page, String colour) {

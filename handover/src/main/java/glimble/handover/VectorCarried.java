@@ -1,5 +1,6 @@
 package glimble.handover;
 
+import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
 import glimble.graphic.Move;
@@ -42,6 +43,7 @@ final class VectorCarried {
                 said,
                 "Ribbons, and what rides on them, are left out",
                 parts(graphic, part -> part instanceof RibbonPart || part.isRiding()));
+        say(said, "Boxes with depth are flat", parts(graphic, part -> part instanceof BoxPart box && box.depth() > 0));
         say(said, "Blurs are left out", moves(graphic, move -> move.channel() == Channel.BLUR));
         say(
                 said,

@@ -71,6 +71,7 @@ public final class CarriedReel {
                 of.unseen(),
                 of.flipped(),
                 of.ribbon(),
+                null,
                 of.rides(),
                 of.absentIn());
     }

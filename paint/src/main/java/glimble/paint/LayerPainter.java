@@ -132,7 +132,7 @@ final class LayerPainter {
     }
 
     /** The shape of a layer in the coordinates that its matrix takes to the picture. */
-    private Shape shape(Layer layer, Stand stand) {
+    Shape shape(Layer layer, Stand stand) {
         return shapes.standing(layer, stand);
     }
 

@@ -78,33 +78,57 @@ public final class ReelPainter {
         Layer layer = reel.layers().get(index).standing(phase, frame);
         Stand stand = stands.get(index);
         Rectangle drawn = stand.isTilted() ? painter.frame() : painter.area(layer, stand, phase, frame, stand.matrix());
+        Thick thick = layer.solid() == null ? null : new Thick(layer, stand, painter.shape(layer, stand));
+        // Its sides may be seen where its front is not.
+        if (thick != null) drawn = drawn.union(thick.area()).intersection(painter.frame());
         if (drawn.isEmpty()) return;
         Path2D hidden = hidden(index, stands, phase);
         boolean plain = layer.masks().isEmpty()
                 && stand.bands().isEmpty()
                 && !stand.isTilted()
                 && stand.blur() == 0
-                && hidden == null;
+                && hidden == null
+                && thick == null;
         if (plain) {
             painter.paint(picture, layer, stand, phase, frame, stand.matrix());
             return;
         }
-        Sheet apart = Sheet.blank(Sheet.grown(drawn, Blur.reach(stand.blur())).intersection(painter.frame()));
-        painter.paint(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
-        Sheet stood = stand.isTilted() ? through(apart, stand) : apart;
+        Rectangle area = Sheet.grown(drawn, Blur.reach(stand.blur())).intersection(painter.frame());
+        Sheet stood = thick == null
+                ? stood(area, layer, stand, phase, frame)
+                : stood(area, thick, layer, stand.plain(), phase, frame);
         for (BandNow band : stand.bands()) fade(stood, band);
         Blur.apply(stood.image(), stand.blur());
         for (Layer.MaskBy mask : layer.masks()) {
             // What lies beyond what is drawn may fade into it.
-            Rectangle area =
-                    Sheet.grown(stood.at(), Blur.reach(mask.soft() / 2)).intersection(painter.frame());
-            Sheet cut = Sheet.blank(area);
+            Sheet cut = Sheet.blank(
+                    Sheet.grown(stood.at(), Blur.reach(mask.soft() / 2)).intersection(painter.frame()));
             fillMask(cut, mask.layer(), stands, phase, frame);
             Blur.apply(cut.image(), mask.soft() / 2);
             stood.lay(cut, mask.inside() ? Laid.How.KEEPS : Laid.How.CUTS);
         }
         if (hidden != null) stood.lay(Sheet.covered(stood.at(), hidden, new AffineTransform()), Laid.How.CUTS);
-        picture.lay(stood, Laid.How.OVER);
+        picture.layOver(stood, thick == null ? 1 : stand.opacity());
+    }
+
+    /** A layer painted apart, and taken through its tilts. */
+    private Sheet stood(Rectangle area, Layer layer, Stand stand, PhaseName phase, int frame) {
+        Sheet apart = Sheet.blank(stand.isTilted() ? painter.frame() : area);
+        painter.paint(apart, layer, stand, phase, frame, stand.isTilted() ? new AffineTransform() : stand.matrix());
+        return stand.isTilted() ? through(apart, stand) : apart;
+    }
+
+    /** What it throws, its sides, and its front over them. */
+    private Sheet stood(Rectangle area, Thick thick, Layer layer, Stand stand, PhaseName phase, int frame) {
+        Sheet stood = Sheet.blank(area);
+        boolean throwing =
+                !layer.shadow().colour().isEmpty() || !layer.glow().colour().isEmpty();
+        if (throwing) stood.lay(stood(area, layer, stand, phase, frame), Laid.How.OVER);
+        Graphics2D graphics = stood.graphics();
+        thick.paint(graphics);
+        graphics.dispose();
+        if (thick.isFrontSeen()) stood.lay(stood(area, thick.front(), stand, phase, frame), Laid.How.OVER);
+        return stood;
     }
 
     /** Where ribbons that are drawn already pass before a ribbon, or before that on which a layer rides; null for nowhere. */

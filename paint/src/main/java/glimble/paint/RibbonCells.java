@@ -73,7 +73,7 @@ final class RibbonCells {
             boolean front = bow ? RibbonOutline.area(corners) >= 0 : run.front();
             Layer.Fill fill = front ? layer.fill() : layer.ribbon().back();
             Shade shade = ribbon.shade(layer.ribbon(), along, front);
-            Color colour = lit(colour(fill, along, half * (from + to - 1)), shade);
+            Color colour = Colours.lit(colour(fill, along, half * (from + to - 1)), shade, black, white);
             cells.add(new Cell(cell(corners), colour, depth(facet, (from + to) / 2)));
         }
     }
@@ -133,16 +133,5 @@ final class RibbonCells {
 
     private static int mixed(double from, double to, double share) {
         return (int) Math.round(from + (to - from) * share);
-    }
-
-    private Color lit(Color colour, Shade shade) {
-        return new Color(
-                lit(shade, colour.getRed(), black.getRed(), white.getRed()),
-                lit(shade, colour.getGreen(), black.getGreen(), white.getGreen()),
-                lit(shade, colour.getBlue(), black.getBlue(), white.getBlue()));
-    }
-
-    private static int lit(Shade shade, double part, double least, double most) {
-        return (int) Math.round(Math.max(0, Math.min(255, shade.on(part, least, most))));
     }
 }

@@ -85,6 +85,11 @@ record Stand(
                 null);
     }
 
+    /** The same, opaque and in its own colours. */
+    Stand plain() {
+        return new Stand(matrix, steps, 1, blur, stroke, drawn, tracking, List.of(), bands, edges, ribbon, riding);
+    }
+
     /** As its channels have it run: what it reveals and how it is tilted is a matter of its facets. */
     Stand running(RibbonOutline outline) {
         return new Stand(

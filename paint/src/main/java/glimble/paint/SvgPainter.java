@@ -103,9 +103,10 @@ public final class SvgPainter {
 
         boolean isTilted(int index) {
             Layer layer = reel.layers().get(index);
-            // A picture that is bent is carried as pixels, too.
+            // A picture that is bent, or a box with depth, is carried as pixels, too.
             boolean bent = layer.rides() >= 0 && !layer.picture().isEmpty();
             return bent
+                    || layer.solid() != null
                     || stands.get(index).isTilted()
                     || reel.layers().get(index).masks().stream().anyMatch(mask -> isMaskTilted(mask.layer()));
         }

@@ -95,6 +95,7 @@ final class Oracle {
                 unseen,
                 layer.flipped(),
                 layer.ribbon(),
+                layer.solid(),
                 layer.rides(),
                 layer.absentIn());
     }
@@ -207,6 +208,7 @@ final class Oracle {
                 List.of(),
                 false,
                 false,
+                null,
                 null,
                 -1,
                 List.of());

@@ -62,6 +62,65 @@ class ReelPainterTest {
         assertThat(alpha(image, 70, 20)).isZero();
     }
 
+    private static int columns(BufferedImage image, int y) {
+        int columns = 0;
+        for (int x = 0; x < image.getWidth(); x++) if (alpha(image, x, y) > 250) columns++;
+        return columns;
+    }
+
+    private static String tilted(double degrees) {
+        return ",'in':{'moves':[{'key':'m','part':'a','channel':'tilt y','travel':{'degrees':" + degrees
+                + "},'start':{'at':0},'length':4}]}";
+    }
+
+    /** The eye is 400 px before the middle of the picture: what is 100 px deep is seen at four fifths. */
+    @Test
+    void a_box_with_depth_shows_the_sides_that_face_the_eye() {
+        BufferedImage flat = paint(reel(box("a", 80, 40, 40, 20, ""), ""), 0);
+        BufferedImage before = paint(reel(box("a", 80, 40, 40, 20, ",'depth':100"), ""), 0);
+        assertThat(before.getRGB(0, 0, 200, 100, null, 0, 200)).isEqualTo(flat.getRGB(0, 0, 200, 100, null, 0, 200));
+        BufferedImage beside = paint(reel(box("a", 0, 30, 40, 40, ",'depth':100"), ""), 0);
+        assertThat(beside.getRGB(20, 50)).isEqualTo(0xFFFF0000);
+        assertThat(columns(beside, 50)).isCloseTo(52, within(1));
+        // The light comes from the left and above.
+        assertThat(beside.getRGB(46, 50) >> 16 & 255).isBetween(20, 200);
+        BufferedImage below = paint(reel(box("a", 80, 80, 40, 20, ",'depth':100"), ""), 0);
+        assertThat(alpha(below, 100, 75)).isEqualTo(255);
+        assertThat(alpha(below, 100, 72)).isZero();
+        assertThat(below.getRGB(100, 77)).isNotEqualTo(0xFFFF0000);
+    }
+
+    @Test
+    void a_box_with_depth_is_seen_from_its_side_and_from_behind() {
+        String box = box("a", 80, 30, 40, 40, ",'depth':60");
+        // Of what is flat nothing is seen.
+        assertThat(columns(paint(reel(box("a", 80, 30, 40, 40, ""), tilted(90)), 0), 50))
+                .isZero();
+        BufferedImage side = paint(reel(box, tilted(90)), 0);
+        assertThat(columns(side, 50)).isCloseTo(60, within(6));
+        BufferedImage behind = paint(reel(box, tilted(180)), 0);
+        assertThat(behind.getRGB(100, 50)).isEqualTo(0xFFFF0000);
+        // What was its back is nearer than its front.
+        assertThat(columns(behind, 50)).isCloseTo(40 * 400 / 340, within(2));
+    }
+
+    @Test
+    void a_grade_is_that_of_pictures_too() throws java.io.IOException {
+        BufferedImage plain = new BufferedImage(90, 200, BufferedImage.TYPE_INT_ARGB);
+        for (int x = 0; x < 90; x++) for (int y = 0; y < 200; y++) plain.setRGB(x, y, x < 45 ? 0x804080C0 : 0xFF4080C0);
+        java.io.ByteArrayOutputStream png = new java.io.ByteArrayOutputStream();
+        ImageIO.write(plain, "png", png);
+        String part =
+                "{'key':'p','kind':'picture','picture':'kite','keeps':'filling','width':{'px':90},'height':{'px':100},"
+                        + "'x':{'hangs':'left','on':'frame','at':'left'},'y':{'hangs':'top','on':'frame','at':'top'}}";
+        Reel reel = reel(part, ",'grade':{'lightness':0.5,'saturation':0}");
+        BufferedImage image =
+                new ReelPainter(reel, TYPESETTER, key -> Optional.of(png.toByteArray())).paint(PhaseName.IN, 0);
+        // 0.213 · 32 + 0.715 · 64 + 0.072 · 96 = 59.5
+        assertThat(image.getRGB(70, 50)).isIn(0xFF3B3B3B, 0xFF3C3C3C);
+        assertThat(alpha(image, 20, 50)).isCloseTo(128, within(1));
+    }
+
     @Test
     void masks_show_inside_or_outside_and_a_soft_one_fades() {
         String mask = box("m", 50, 0, 100, 100, ",'unseen':true");

@@ -82,6 +82,7 @@ final class JsReel {
         Js.put(object, "unseen", layer.unseen());
         Js.put(object, "flipped", layer.flipped());
         if (layer.ribbon() != null) Js.put(object, "ribbon", of(layer.ribbon()));
+        if (layer.solid() != null) Js.put(object, "solid", of(layer.solid()));
         Js.put(object, "rides", layer.rides());
         JSObject absent = Js.list();
         layer.absentIn().forEach(phase -> Js.add(absent, phase.name()));
@@ -126,6 +127,16 @@ final class JsReel {
         Js.put(object, "back", of(ribbon.back()));
         Js.put(object, "sheen", ribbon.sheen());
         Js.put(object, "lit", of(ribbon.lit()));
+        return object;
+    }
+
+    private static JSObject of(Layer.Solid solid) {
+        JSObject object = Js.object();
+        Js.put(object, "depth", solid.depth());
+        Js.put(object, "x", solid.x());
+        Js.put(object, "y", solid.y());
+        Js.put(object, "eye", solid.eye());
+        Js.put(object, "lit", of(solid.lit()));
         return object;
     }
 

@@ -31,7 +31,7 @@ class OpenApiConfig {
             Map.entry("ChangesRequest", List.of("seenAs", "played", "dials")),
             Map.entry("SpareRequest", List.of("dials")),
             Map.entry("Stage", List.of("phase", "frame", "looped", "share", "waits", "at")),
-            Map.entry("Layer", List.of("ribbon", "grade")),
+            Map.entry("Layer", List.of("ribbon", "solid", "grade")),
             Map.entry("Grade", List.of("tint")),
             Map.entry("PaletteEntry", List.of("made")),
             Map.entry("Made", List.of("mixed", "lighter", "vivid", "turned")),
