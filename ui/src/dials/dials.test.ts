@@ -96,6 +96,13 @@ describe('a dial', () => {
     expect(again.key).toBe('plate opens length 2');
     const share = newDial({ ...piece, unit: '' }, 0.5, ['x'], [], '');
     expect(share).toMatchObject({ kind: 'number', least: 0.25, most: 0.75, step: 0.025 });
+    const percent = newDial({ ...piece, value: 50, unit: '% light' }, 0.5, ['x'], [], '');
+    expect(percent).toMatchObject({ least: 0.25, most: 1, step: 0.05 });
+    expect(percent.unit).toBeUndefined();
+    const whole = newDial({ ...piece, value: 100, unit: '% opacity' }, 1, ['x'], [], '');
+    expect(whole).toMatchObject({ least: 0.5, most: 1 });
+    const darker = newDial({ ...piece, value: -40, unit: '% lighter' }, -0.4, ['x'], [], '');
+    expect(darker).toMatchObject({ least: -1, most: -0.2 });
     const none = newDial(piece, 0, ['x'], [], '');
     expect(none.least).toBeLessThan(none.most!);
   });

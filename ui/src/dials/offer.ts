@@ -72,6 +72,13 @@ function limits(value: number, whole: boolean): Pick<Dial, 'least' | 'most' | 's
   };
 }
 
+/** Of a share, which is seldom beyond 1. */
+function shares(value: number): Pick<Dial, 'least' | 'most' | 'step'> {
+  const half = exact(value / 2);
+  if (value < 0) return { least: Math.min(-1, value), most: half, step: 1 / STEPS };
+  return { least: half, most: Math.max(1, Math.ceil(value)), step: 1 / STEPS };
+}
+
 /**
  * A dial for a piece, with limits to begin with.
  *
@@ -89,14 +96,17 @@ export function newDial(piece: Piece, value: Leaf, sets: string[], others: Dial[
     return { key, label, kind: 'colour', value, options, sets };
   }
   const length = piece.unit === 'f' && Number.isInteger(value);
-  const unit = length ? FRAMES : piece.unit || (sets.every((place) => IN_PX.test(place)) ? 'px' : '');
+  // What is shown in percent stands there as a share.
+  const isShare = piece.unit?.startsWith('%') && Math.abs(value * PERCENT - (piece.value as number)) < 1e-6;
+  const said = isShare ? '' : piece.unit;
+  const unit = length ? FRAMES : said || (sets.every((place) => IN_PX.test(place)) ? 'px' : '');
   const whole = length || Number.isInteger(value);
   return {
     key,
     label,
     kind: length ? 'length' : 'number',
     value,
-    ...limits(value, whole),
+    ...(isShare ? shares(value) : limits(value, whole)),
     ...(unit ? { unit } : {}),
     sets,
   };

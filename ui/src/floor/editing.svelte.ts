@@ -335,7 +335,9 @@ export abstract class Editing extends Choice {
       }));
       return;
     }
-    const dial = newDial(piece, value, sets, document.dials ?? [], this.move?.key ?? this.part?.key ?? '');
+    const chosen = this.move?.key ?? this.part?.key ?? '';
+    const of = sets.some((place) => place.includes(`/${chosen}/`)) ? chosen : '';
+    const dial = newDial(piece, value, sets, document.dials ?? [], of);
     this.offered = dial.key;
     await this.change((now) => ({ ...now, dials: [...(now.dials ?? []), dial] }));
   }

@@ -37,7 +37,8 @@ from
   options={MIXED}
   onchange={(chosen) =>
     onchange({ mixed: chosen === 'mixed' ? { with: '#FFFFFF', share: HALF } : undefined })}
-/>{#if made.mixed}
+/>
+{#if made.mixed}
   {@const mixed = made.mixed}
   with
   <ColourPiece
@@ -52,19 +53,21 @@ from
     value={percent(mixed.share)}
     unit="%"
     onchange={(share) => onchange({ mixed: { ...mixed, share: share / PERCENT } })}
-  />{/if},
+  />
+{/if}
+·
 <NumberPiece
   label="How much lighter {name} is"
   value={percent(made.lighter ?? 0)}
   unit="% lighter"
   onchange={(lighter) => onchange({ lighter: lighter / PERCENT || undefined })}
-/>,
+/> ·
 <NumberPiece
   label="How much more vivid {name} is"
   value={percent(made.vivid ?? 0)}
   unit="% more vivid"
   onchange={(vivid) => onchange({ vivid: vivid / PERCENT || undefined })}
-/>, hue turned
+/> · hue turned
 <NumberPiece
   label="How far {name} is turned"
   value={made.turned ?? 0}

@@ -63,7 +63,7 @@ public final class Coloured {
     }
 
     /** The palette with the colours that the graphic makes. */
-    private static Palette known(Graphic graphic, Palette palette, Map<String, String> values) {
+    public static Palette known(Graphic graphic, Palette palette, Map<String, String> values) {
         return MadeColours.among(graphic.colours(), palette, given -> valued(given, graphic, values));
     }
 

@@ -62,8 +62,7 @@ class RibbonTaskIT {
         floor.type("Title (may be blank)", "Two-line freestyle, night session, final");
         List<Double> long40 = floor.drawnBox();
         assertThat(long40.get(2)).isGreaterThan(little.get(2) * 2);
-        assertThat(long40.get(0) + long40.get(2) / 2)
-                .isCloseTo(little.get(0) + little.get(2) / 2, within(60.0));
+        assertThat(long40.get(0) + long40.get(2) / 2).isCloseTo(little.get(0) + little.get(2) / 2, within(60.0));
         floor.type("Title (may be blank)", "");
         floor.awaitBox(List.of(), 0);
         floor.type("Title (may be blank)", "Skerry Kite Week");

@@ -1,5 +1,6 @@
 package glimble.handover;
 
+import glimble.edit.Coloured;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.PhaseName;
@@ -13,6 +14,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.LinkedHashSet;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import javax.imageio.ImageIO;
@@ -76,7 +78,10 @@ final class GraphicPackage {
                 .put("stepCount", hasSteps(graphic) ? -1 : 1);
         manifest.set(
                 "schema",
-                DataSchema.of(graphic, handed.palette(), handed.shown().keySet()));
+                DataSchema.of(
+                        graphic,
+                        Coloured.known(graphic, handed.palette(), Map.of()),
+                        handed.shown().keySet()));
         ObjectNode wants = manifest.putArray("renderRequirements").addObject();
         ObjectNode resolution = wants.putObject("resolution");
         resolution.putObject("width").put("ideal", graphic.frame().width());
