@@ -33,6 +33,8 @@ export interface Stand {
   drawn: { from: number; to: number };
   /** Thousandths of an em more between its letters. */
   tracking: number;
+  /** Degrees by which the light comes from another side, of a box with depth. */
+  light: number;
   tints: { colour: string; share: number }[];
   /** It is seen only inside all of them; none where all is seen. */
   bands: BandNow[];
@@ -161,6 +163,7 @@ function alone(layer: Layer, moment: Moment, looped: boolean, width: number): St
     tints: of('TINT').map(({ track, value }) => ({ colour: track.colour, share: value })),
     bands: layer.ribbon ? [] : bands,
     edges,
+    light: layer.solid ? sum('LIGHT') : 0,
     ...(layer.ribbon && {
       ribbon: ribbonNow(layer, stateOf(sum, product), edges, bands.map(endsOf), width),
     }),

@@ -177,7 +177,7 @@ function litAs(colour: string, facing: Facing, layer: Layer, stand: Stand): stri
     const up = turned(at, 1, step.tiltX);
     return moved(turned(up, 0, -step.tiltY), step.matrix);
   }, facing);
-  const shade = shadeOf(now, light, 0, 0);
+  const shade = shadeOf(now, light, stand.light, 0);
   const plain = parse(tinted(colour, stand));
   const parts = lit(plain, shade, parse(black), parse(white));
   return '#' + [...parts, plain[3]].map((part) => part.toString(16).padStart(2, '0')).join('');

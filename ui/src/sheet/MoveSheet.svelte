@@ -132,7 +132,7 @@
   <ChoicePiece
     label="Channel"
     value={shape.channel!}
-    options={channelsOf(part?.kind)}
+    options={channelsOf(part)}
     onchange={(channel) =>
       change({
         channel,

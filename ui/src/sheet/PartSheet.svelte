@@ -315,7 +315,7 @@
     >
   </p>
 {:else if part.kind === 'ribbon'}
-  <RibbonSentences {part} onchange={change} />
+  <RibbonSentences {part} eased={rest?.eased ?? 1} onchange={change} />
 {:else if part.kind === 'scrim'}
   <h3 class="caption">Scrim</h3>
   <p>
@@ -376,7 +376,8 @@
           value={part.depth ?? 0}
           unit="px"
           onchange={(depth) => change({ depth: depth || undefined })}
-        />{#if part.depth}
+        />
+        {#if part.depth}
           <span class="muted">(sides show off the middle, and when it tilts)</span>
         {/if}
       {/if}

@@ -9,13 +9,17 @@
 
   interface Props {
     part: Part;
+    /** Share of its bends that is left so that they squeeze no more than they may. */
+    eased: number;
     onchange: (changes: Partial<Part>) => void;
   }
 
-  const { part, onchange }: Props = $props();
+  const { part, eased, onchange }: Props = $props();
 
   const BACKS = ['like its front', 'of its own'] as const;
   const PERCENT = 100;
+  /** Of its bends; what rounding leaves of all. */
+  const WHOLE = 0.999;
   const taper = $derived({ ...TAPER, ...part.taper });
   const tilt = $derived({ ...TILT, ...part.tilt });
   const held = $derived(HELD.find((name) => HOLDS[name] === (part.holds ?? HOLDS.middle)));
@@ -128,6 +132,9 @@
     unit="%"
     onchange={(least) => onchange({ least: least / PERCENT })}
   />
+  {#if eased < WHOLE}
+    <span class="muted">(eased to {percent(eased)} % of what they say)</span>
+  {/if}
 </p>
 
 <style>

@@ -1,4 +1,4 @@
-import type { Move, Travel } from '../api/types';
+import type { Move, Part, Travel } from '../api/types';
 
 export type Channel = NonNullable<Move['channel']>;
 
@@ -23,9 +23,10 @@ export const CHANNELS: Channel[] = [
   ...RIBBONS,
 ];
 
-/** The channels that a part has. */
-export function channelsOf(kind: string | undefined): Channel[] {
-  return kind === 'ribbon' ? CHANNELS : CHANNELS.filter((channel) => !RIBBONS.includes(channel));
+/** The channels that a part has; light falls on a box with depth too. */
+export function channelsOf(part: Pick<Part, 'kind' | 'depth'> | undefined): Channel[] {
+  if (part?.kind === 'ribbon') return CHANNELS;
+  return CHANNELS.filter((channel) => !RIBBONS.includes(channel) || (channel === 'light' && part?.depth));
 }
 
 /** The ways in which the travel of a distance can be given, as the sheet says them. */

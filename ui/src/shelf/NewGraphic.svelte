@@ -102,7 +102,7 @@
 
   ul {
     display: grid;
-    grid-template-columns: 1fr 1fr;
+    grid-template-columns: repeat(3, 1fr);
     gap: 10px;
     margin: 10px 0 16px;
     padding: 0;

@@ -332,8 +332,12 @@ final class References {
         Part part = parts.get(move.part());
         if (part == null) return;
         boolean ribbon = part instanceof RibbonPart;
-        if (move.channel().isOfRibbons() && !ribbon) {
-            problem(path + ".channel", "only a ribbon has a " + move.channel().word());
+        boolean lit = move.channel() == Channel.LIGHT && part instanceof BoxPart box && box.depth() > 0;
+        if (move.channel().isOfRibbons() && !ribbon && !lit) {
+            String others = move.channel() == Channel.LIGHT ? ", and a box with depth," : "";
+            problem(
+                    path + ".channel",
+                    "only a ribbon" + others + " has a " + move.channel().word());
         }
         if (!ribbon && !part.isRiding()) return;
         if (!ribbon && move.channel().isTilt()) {

@@ -72,7 +72,7 @@ public enum Channel {
         return this == TILT_X || this == TILT_Y;
     }
 
-    /** Whether only a ribbon has it. */
+    /** Whether only a ribbon has it; of light, a box with depth too. */
     public boolean isOfRibbons() {
         return switch (this) {
             case BEND, CURL, TWIST, TAPER, LIGHT -> true;

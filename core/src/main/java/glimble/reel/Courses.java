@@ -4,7 +4,9 @@ import glimble.graphic.Look;
 import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * Follows every layer of a reel through a phase by its extent: the smallest upright rectangle around it, as it is moved, turned and
@@ -21,6 +23,10 @@ public final class Courses {
     private final int length;
     private final List<Course> shapes = new ArrayList<>();
     private final List<Course> courses = new ArrayList<>();
+    /** Each ribbon as it was worked out, by its layer: of the frames that were asked for, and the one of them that was the last. */
+    private final Map<Integer, RibbonNow[]> ribbons = new HashMap<>();
+
+    private final Map<Integer, RibbonNow> latest = new HashMap<>();
 
     private Courses(Reel reel, PhaseName phase) {
         this.reel = reel;
@@ -100,13 +106,7 @@ public final class Courses {
             }
             extent.begin(layer, tracks.get(0), resize, frame);
             if (ribbonAt >= 0) {
-                ribbon = RibbonNow.plain(
-                        chain.get(ribbonAt),
-                        tracks.get(ribbonAt),
-                        ribbonAt == 0 ? resize : ribbonResize,
-                        frame,
-                        reel.width(),
-                        ribbon);
+                ribbon = ribbon(ribbonAt == 0 ? index : ridden, frame);
             }
             for (int step = 0; step < chain.size(); step++) {
                 if (step == ribbonAt && step == 0) extent.runs(ribbon, layer);
@@ -120,6 +120,17 @@ public final class Courses {
             uneven[frame] = extent.uneven;
         }
         return new Course(body, seen, drawn, opacity, uneven, leap, phase == PhaseName.LOOP);
+    }
+
+    /** As it runs at a frame: once for all that ride on it. */
+    private RibbonNow ribbon(int index, int frame) {
+        RibbonNow[] known = ribbons.computeIfAbsent(index, none -> new RibbonNow[length + 1]);
+        if (known[frame] == null) {
+            Layer layer = reel.layers().get(index);
+            known[frame] = RibbonNow.plain(layer, tracks(layer), resize(layer), frame, reel.width(), latest.get(index));
+        }
+        latest.put(index, known[frame]);
+        return known[frame];
     }
 
     /** The last frame that is like the first. */

@@ -8,7 +8,7 @@ import java.util.List;
 
 /** What a new graphic can begin with, as JSON: sound for any text, and plain enough to be made into something else. */
 public final class Starts {
-    private static final List<String> NAMES = List.of("two-lines", "board", "strap");
+    private static final List<String> NAMES = List.of("two-lines", "board", "strap", "ribbon-title");
 
     private Starts() {}
 

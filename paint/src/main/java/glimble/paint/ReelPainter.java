@@ -1,5 +1,6 @@
 package glimble.paint;
 
+import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
@@ -78,7 +79,7 @@ public final class ReelPainter {
         Layer layer = reel.layers().get(index).standing(phase, frame);
         Stand stand = stands.get(index);
         Rectangle drawn = stand.isTilted() ? painter.frame() : painter.area(layer, stand, phase, frame, stand.matrix());
-        Thick thick = layer.solid() == null ? null : new Thick(layer, stand, painter.shape(layer, stand));
+        Thick thick = layer.solid() == null ? null : thick(layer, stand, phase, frame);
         // Its sides may be seen where its front is not.
         if (thick != null) drawn = drawn.union(thick.area()).intersection(painter.frame());
         if (drawn.isEmpty()) return;
@@ -109,6 +110,14 @@ public final class ReelPainter {
         }
         if (hidden != null) stood.lay(Sheet.covered(stood.at(), hidden, new AffineTransform()), Laid.How.CUTS);
         picture.layOver(stood, thick == null ? 1 : stand.opacity());
+    }
+
+    private Thick thick(Layer layer, Stand stand, PhaseName phase, int frame) {
+        double turned = layer.tracks().stream()
+                .filter(track -> track.phase() == phase && track.channel() == Channel.LIGHT)
+                .mapToDouble(track -> track.at(frame))
+                .sum();
+        return new Thick(layer, stand, painter.shape(layer, stand), turned);
     }
 
     /** A layer painted apart, and taken through its tilts. */

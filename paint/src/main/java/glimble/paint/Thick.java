@@ -1,5 +1,6 @@
 package glimble.paint;
 
+import glimble.graphic.Light;
 import glimble.reel.Layer;
 import glimble.ribbon.Shade;
 import java.awt.Color;
@@ -9,6 +10,7 @@ import java.awt.Shape;
 import java.awt.geom.Path2D;
 import java.awt.geom.PathIterator;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.List;
 
 /**
@@ -31,10 +33,17 @@ final class Thick {
     /** Of each side, in its own place before anything moves, outwards. */
     private final double[][] outwards;
 
-    /** @param outline of its front, before it is moved */
-    Thick(Layer layer, Stand stand, Shape outline) {
+    private final Light light;
+
+    /**
+     * @param outline of its front, before it is moved
+     * @param turned degrees by which the light comes from another side
+     */
+    Thick(Layer layer, Stand stand, Shape outline, double turned) {
         this.layer = layer;
         this.stand = stand;
+        Light of = layer.solid().lit().light();
+        light = new Light(of.from() + turned, of.height(), of.soft(), of.strength());
         List<double[]> points = points(outline);
         int count = points.size();
         fronts = new double[count][];
@@ -60,7 +69,7 @@ final class Thick {
         }
         while (points.size() > 1 && !far(points.get(0), points.get(points.size() - 1)))
             points.remove(points.size() - 1);
-        if (area(points.toArray(double[][]::new)) < 0) java.util.Collections.reverse(points);
+        if (area(points.toArray(double[][]::new)) < 0) Collections.reverse(points);
         return points;
     }
 
@@ -203,10 +212,7 @@ final class Thick {
         Layer.Lit lit = layer.solid().lit();
         Color plain = Colours.of(colour, stand.tints());
         return Colours.lit(
-                plain,
-                Shade.of(now, lit.light(), 0),
-                Colours.of(lit.black(), List.of()),
-                Colours.of(lit.white(), List.of()));
+                plain, Shade.of(now, light, 0), Colours.of(lit.black(), List.of()), Colours.of(lit.white(), List.of()));
     }
 
     private static void turned(double[] facing, int along, double degrees) {

@@ -77,7 +77,8 @@ final class Calmed {
         if (!(part instanceof BoxPart box)) return part;
         Base base =
                 box.base().withSpans(calmed(box.base().x()), calmed(box.base().y()));
-        return new BoxPart(base, new Paint.Colour("#1F1A2B"), box.corners(), 0, Look.PLAIN);
+        // Its depth stays, since light may move on it.
+        return new BoxPart(base, new Paint.Colour("#1F1A2B"), box.corners(), 0, box.depth(), Look.PLAIN);
     }
 
     private static Span calmed(Span span) {

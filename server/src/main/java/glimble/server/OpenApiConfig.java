@@ -39,7 +39,7 @@ class OpenApiConfig {
             Map.entry("FillingAnswer", List.of("then", "dials")),
             Map.entry("ThenAnswer", List.of("dials")),
             Map.entry("Leaves", List.of("looped", "share")),
-            Map.entry("RestAnswer", List.of("at", "why")),
+            Map.entry("RestAnswer", List.of("at", "why", "eased")),
             Map.entry("EditRequest", List.of("newName", "keys", "steps", "by", "raster", "phase")),
             Map.entry("DraftAnswer", List.of("draft")),
             Map.entry("NewGraphicRequest", List.of("saveId")),

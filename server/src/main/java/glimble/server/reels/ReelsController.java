@@ -17,12 +17,14 @@ import glimble.edit.LoopGestures;
 import glimble.edit.SwapGestures;
 import glimble.formats.JsonTree;
 import glimble.graphic.Condition;
+import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
+import glimble.graphic.RibbonPart;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.DrawnCurve;
@@ -38,6 +40,8 @@ import glimble.rest.ReckoningWords;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestWords;
+import glimble.ribbon.RibbonState;
+import glimble.ribbon.Surface;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.house.HouseStore;
@@ -164,6 +168,7 @@ class ReelsController {
      * @param brief its leading relation in a few words
      * @param relations a sentence for each of its relations
      * @param why how x, y, width and height came about, a line each; missing if the part is absent
+     * @param eased of a ribbon, the share of its bends that is left so that they squeeze no more than they may; missing for anything else
      * @param gestures names of the ready sets of moves it can make in in and out
      * @param loopGestures likewise in the loop
      * @param swapGestures likewise in the swap
@@ -176,6 +181,7 @@ class ReelsController {
             String brief,
             List<String> relations,
             Optional<List<String>> why,
+            Optional<Double> eased,
             List<String> gestures,
             List<String> loopGestures,
             List<String> swapGestures) {}
@@ -277,7 +283,7 @@ class ReelsController {
         Played played = answered.answer().played();
         List<DrawnCurve> curves = played.equals(Played.PLAIN) ? List.of() : DrawnCurve.of(designed);
         List<RestAnswer> rest = new ArrayList<>();
-        for (Part part : graphic.parts()) rest.add(rest(part, worked.rest()));
+        for (Part part : graphic.parts()) rest.add(rest(part, worked.rest(), graphic));
         return new WorkedOutAnswer(
                 reel,
                 rest,
@@ -302,6 +308,15 @@ class ReelsController {
                 .toList();
     }
 
+    private static Optional<Double> eased(Part part, PartRest at, boolean mirrored, Frame frame) {
+        if (!(part instanceof RibbonPart ribbon)) return Optional.empty();
+        Rect straight = at.straight();
+        double eye = Surface.eye(frame.width());
+        Surface surface =
+                Surface.plain(ribbon.form(), mirrored, straight.width(), straight.height(), eye, RibbonState.REST);
+        return Optional.of(surface.eased());
+    }
+
     private static int length(Graphic graphic, ReelsRequest request) {
         if (request.length() == null) return graphic.frame().length();
         if (request.length() < 1 || request.length() > Limits.FRAMES) {
@@ -310,7 +325,7 @@ class ReelsController {
         return request.length();
     }
 
-    private static RestAnswer rest(Part part, Rest rest) {
+    private static RestAnswer rest(Part part, Rest rest, Graphic graphic) {
         Optional<PartRest> solved = Optional.ofNullable(rest.parts().get(part.key()));
         return new RestAnswer(
                 part.key(),
@@ -324,6 +339,7 @@ class ReelsController {
                         ReckoningWords.of(at.y()),
                         ReckoningWords.of(at.width()),
                         ReckoningWords.of(at.height()))),
+                solved.flatMap(at -> eased(part, at, rest.mirrored(), graphic.frame())),
                 Gestures.of(part),
                 LoopGestures.of(part),
                 SwapGestures.of(part));
