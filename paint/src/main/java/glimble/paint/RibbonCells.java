@@ -32,6 +32,9 @@ final class RibbonCells {
     private final Color black;
     private final Color white;
 
+    /** By so much, of 255, colours may differ that are filled as one. */
+    private static final int ALIKE = 2;
+
     /** Strips across a facet whose ends are seen from different sides. */
     static final int BOW = 12;
 
@@ -40,6 +43,22 @@ final class RibbonCells {
      * @param depth z towards the eye
      */
     record Cell(Shape shape, Color colour, double depth) {}
+
+    /**
+     * A piece of a facet.
+     *
+     * @param rulings pieces of the two it lies between: their tops and feet, in px of the picture
+     * @param whole whether it reaches from edge to edge, so that its neighbours may be filled with it
+     */
+    private record Piece(double[][][] rulings, Color colour, double depth, boolean whole) {
+        boolean isFilledWith(Piece other) {
+            return whole
+                    && other.whole
+                    && Math.abs(colour.getRed() - other.colour.getRed()) <= ALIKE
+                    && Math.abs(colour.getGreen() - other.colour.getGreen()) <= ALIKE
+                    && Math.abs(colour.getBlue() - other.colour.getBlue()) <= ALIKE;
+        }
+    }
 
     RibbonCells(Layer layer, RibbonOutline outline, AffineTransform matrix, List<Stand.Tint> tints) {
         this.layer = layer;
@@ -54,14 +73,31 @@ final class RibbonCells {
 
     /** Those of a run, what is further away first: where a ribbon turns over an edge that leans, neighbours are seen one over the other. */
     List<Cell> of(Runs.Run run) {
-        List<Cell> cells = new ArrayList<>();
+        List<Piece> pieces = new ArrayList<>();
         int last = Math.min(facets.count() - 1, run.last() + 1);
-        for (int facet = run.first(); facet <= last; facet++) facet(cells, run, facet);
+        for (int facet = run.first(); facet <= last; facet++) facet(pieces, run, facet);
+        List<Cell> cells = joined(pieces);
         cells.sort(Comparator.comparingDouble(Cell::depth));
         return cells;
     }
 
-    private void facet(List<Cell> cells, Runs.Run run, int facet) {
+    /** With neighbours whose colours nobody tells apart as one, in the colour of the one in the middle. */
+    private static List<Cell> joined(List<Piece> pieces) {
+        List<Cell> cells = new ArrayList<>();
+        int first = 0;
+        for (int i = 1; i <= pieces.size(); i++) {
+            if (i < pieces.size() && pieces.get(first).isFilledWith(pieces.get(i))) continue;
+            List<double[][]> rulings = new ArrayList<>();
+            rulings.add(pieces.get(first).rulings()[0]);
+            for (int k = first; k < i; k++) rulings.add(pieces.get(k).rulings()[1]);
+            Piece middle = pieces.get((first + i - 1) / 2);
+            cells.add(new Cell(band(rulings), middle.colour(), middle.depth()));
+            first = i;
+        }
+        return cells;
+    }
+
+    private void facet(List<Piece> pieces, Runs.Run run, int facet) {
         double along = (facets.along(facet) + facets.along(facet + 1)) / 2;
         double half = ribbon.surface().half(along);
         boolean bow = facets.isBow(facet);
@@ -74,7 +110,9 @@ final class RibbonCells {
             Layer.Fill fill = front ? layer.fill() : layer.ribbon().back();
             Shade shade = ribbon.shade(layer.ribbon(), along, front);
             Color colour = Colours.lit(colour(fill, along, half * (from + to - 1)), shade, black, white);
-            cells.add(new Cell(cell(corners), colour, depth(facet, (from + to) / 2)));
+            for (double[] corner : corners) matrix.transform(corner, 0, corner, 0, 1);
+            double[][][] rulings = {{corners[0], corners[3]}, {corners[1], corners[2]}};
+            pieces.add(new Piece(rulings, colour, depth(facet, (from + to) / 2), strips == 1));
         }
     }
 
@@ -83,30 +121,33 @@ final class RibbonCells {
         return top + (facets.footZ(facet) + facets.footZ(facet + 1) - top) * share;
     }
 
-    /** A piece of a facet, reaching over its neighbours and beyond the edges. */
-    private Shape cell(double[][] corners) {
-        for (double[] corner : corners) matrix.transform(corner, 0, corner, 0, 1);
-        beyond(corners[0], corners[1]);
-        beyond(corners[3], corners[2]);
-        beyond(corners[0], corners[3]);
-        beyond(corners[1], corners[2]);
+    /** Reaching over its neighbours and beyond the edges. */
+    private static Shape band(List<double[][]> rulings) {
+        int last = rulings.size() - 1;
+        for (int side = 0; side < 2; side++) {
+            away(rulings.get(0)[side], rulings.get(1)[side]);
+            away(rulings.get(last)[side], rulings.get(last - 1)[side]);
+        }
+        for (double[][] ruling : rulings) {
+            away(ruling[0], ruling[1]);
+            away(ruling[1], ruling[0]);
+        }
         Path2D path = new Path2D.Double();
-        path.moveTo(corners[0][0], corners[0][1]);
-        for (int i = 1; i < corners.length; i++) path.lineTo(corners[i][0], corners[i][1]);
+        path.moveTo(rulings.get(0)[0][0], rulings.get(0)[0][1]);
+        for (int i = 1; i <= last; i++) path.lineTo(rulings.get(i)[0][0], rulings.get(i)[0][1]);
+        for (int i = last; i >= 0; i--) path.lineTo(rulings.get(i)[1][0], rulings.get(i)[1][1]);
         path.closePath();
         return path;
     }
 
-    /** Two points moved apart along their line. */
-    private static void beyond(double[] first, double[] second) {
-        double x = second[0] - first[0];
-        double y = second[1] - first[1];
+    /** A point moved away from another one. */
+    private static void away(double[] point, double[] from) {
+        double x = point[0] - from[0];
+        double y = point[1] - from[1];
         double length = Math.hypot(x, y);
         if (length < 1e-6) return;
-        first[0] -= x / length * OVER;
-        first[1] -= y / length * OVER;
-        second[0] += x / length * OVER;
-        second[1] += y / length * OVER;
+        point[0] += x / length * OVER;
+        point[1] += y / length * OVER;
     }
 
     private int strips(Layer.Fill fill) {
