@@ -35,6 +35,8 @@ function named({ document, fonts }: Design): DesignFont[] {
 async function picture(key: string, at: URL): Promise<void> {
   if (pictureImage(key)) return;
   const image = new Image();
+  // What is graded is read, which a page may not do with pictures of another place unless that lets it.
+  image.crossOrigin = 'anonymous';
   image.src = at.href;
   await image.decode();
   keepPicture(key, image);
