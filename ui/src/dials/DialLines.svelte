@@ -169,12 +169,6 @@
     margin: 14px 0 6px;
   }
 
-  .caption .muted {
-    font-weight: 400;
-    letter-spacing: 0;
-    text-transform: none;
-  }
-
   .line {
     margin-bottom: 6px;
     padding-bottom: 6px;

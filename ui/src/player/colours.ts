@@ -15,3 +15,8 @@ export function mixed(from: string, to: string, share: number): string {
   const parts = a.map((part, i) => Math.round(part + (b[i]! - part) * Math.min(1, share)));
   return '#' + parts.map((part) => part.toString(HEX).padStart(2, '0')).join('');
 }
+
+/** A colour with all tints over it, one after the other. */
+export function tinted(colour: string, tints: { colour: string; share: number }[]): string {
+  return tints.reduce((now, tint) => mixed(now, tint.colour, tint.share), colour);
+}

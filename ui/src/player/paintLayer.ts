@@ -1,7 +1,7 @@
 import type { Layer } from '../api/types';
 import { gradedPicture } from './grade';
 import { blank, lay } from './canvas';
-import { mixed } from './colours';
+import { tinted } from './colours';
 import { isDealt, letter, trackedBy, type Letter } from './letters';
 import type { Moment } from './moment';
 import { pictureImage } from './pictures';
@@ -256,10 +256,6 @@ function drawPicture(context: CanvasRenderingContext2D, layer: Layer, path: Path
   }
   context.drawImage(image, x, y, width, height);
   context.restore();
-}
-
-function tinted(colour: string, tints: Tints): string {
-  return tints.reduce((now, tint) => mixed(now, tint.colour, tint.share), colour);
 }
 
 function paint(context: CanvasRenderingContext2D, { fill }: Layer, tints: Tints): string | CanvasGradient {

@@ -1,7 +1,7 @@
 import type { Layer } from '../api/types';
-import { mixed, parse } from './colours';
+import { parse, tinted } from './colours';
 import { boxContours } from './ribbon/ridden';
-import { lit } from './ribbon/paint';
+import { away, lit } from './ribbon/paint';
 import { shadeOf } from './ribbon/shade';
 import type { Stand, Step } from './stand';
 
@@ -60,6 +60,11 @@ function areaOf(points: Point[]): number {
   }, 0);
 }
 
+/** How large something is seen that is so much nearer to the eye, px. */
+function scaleOf(eye: number, nearer: number): number {
+  return eye / Math.max(NEAREST * eye, eye - nearer);
+}
+
 function placed(point: Point, depth: number, solid: Solid, steps: Step[]): Point {
   let at = point;
   let left = depth;
@@ -71,7 +76,7 @@ function placed(point: Point, depth: number, solid: Solid, steps: Step[]): Point
     at = [a * at[0] + c * at[1] + e, b * at[0] + d * at[1] + f];
     left *= Math.sqrt(Math.abs(a * d - b * c));
   }
-  const share = solid.eye / Math.max(NEAREST * solid.eye, solid.eye + left);
+  const share = scaleOf(solid.eye, -left);
   return [solid.x + (at[0] - solid.x) * share, solid.y + (at[1] - solid.y) * share];
 }
 
@@ -87,7 +92,7 @@ function tilted(
   if (degrees === 0) return [at, depth];
   const [sin, cos] = [Math.sin((degrees * Math.PI) / 180), Math.cos((degrees * Math.PI) / 180)];
   const from = at[along] - pivot[along];
-  const scale = eye / Math.max(NEAREST * eye, eye - from * sin);
+  const scale = scaleOf(eye, from * sin);
   const beside = along === 0 ? 1 : 0;
   const now: Point = [0, 0];
   now[along] = pivot[along] + (from * cos + depth * sin) * scale;
@@ -123,25 +128,17 @@ function sideOf(thick: Thick, side: number): Point[] {
   const next = (side + 1) % fronts.length;
   const corners = [fronts[side]!, fronts[next]!, backs[next]!, backs[side]!].map(([x, y]): Point => [x, y]);
   const [here, there, behindThere, behind] = corners as [Point, Point, Point, Point];
-  away(isFrontSeen ? here : behind, isFrontSeen ? behind : here);
-  away(isFrontSeen ? there : behindThere, isFrontSeen ? behindThere : there);
+  away(isFrontSeen ? here : behind, isFrontSeen ? behind : here, UNDER);
+  away(isFrontSeen ? there : behindThere, isFrontSeen ? behindThere : there, UNDER);
   if (isSeen(thick, (side + fronts.length - 1) % fronts.length)) {
-    away(here, there);
-    away(behind, behindThere);
+    away(here, there, UNDER);
+    away(behind, behindThere, UNDER);
   }
   if (isSeen(thick, next)) {
-    away(there, here);
-    away(behindThere, behind);
+    away(there, here, UNDER);
+    away(behindThere, behind, UNDER);
   }
   return corners;
-}
-
-function away(point: Point, from: Point): void {
-  const [x, y] = [point[0] - from[0], point[1] - from[1]];
-  const length = Math.hypot(x, y);
-  if (length < 1e-6) return;
-  point[0] += (x / length) * UNDER;
-  point[1] += (y / length) * UNDER;
 }
 
 function fill(context: CanvasRenderingContext2D, points: Point[]): void {
@@ -161,14 +158,10 @@ export function frontOf(layer: Layer, stand: Stand): Layer {
       from: litAs(layer.fill.from, FRONT, layer, stand),
       to: litAs(layer.fill.to, FRONT, layer, stand),
     },
-    stroke: { ...layer.stroke, colour: tinted(layer.stroke.colour, stand) },
+    stroke: { ...layer.stroke, colour: tinted(layer.stroke.colour, stand.tints) },
     shadow: none,
     glow: none,
   };
-}
-
-function tinted(colour: string, { tints }: Stand): string {
-  return tints.reduce((now, tint) => mixed(now, tint.colour, tint.share), colour);
 }
 
 function litAs(colour: string, facing: Facing, layer: Layer, stand: Stand): string {
@@ -178,7 +171,7 @@ function litAs(colour: string, facing: Facing, layer: Layer, stand: Stand): stri
     return moved(turned(up, 0, -step.tiltY), step.matrix);
   }, facing);
   const shade = shadeOf(now, light, stand.light, 0);
-  const plain = parse(tinted(colour, stand));
+  const plain = parse(tinted(colour, stand.tints));
   const parts = lit(plain, shade, parse(black), parse(white));
   return '#' + [...parts, plain[3]].map((part) => part.toString(16).padStart(2, '0')).join('');
 }

@@ -84,12 +84,6 @@
     margin: 12px 0 6px;
   }
 
-  .caption .muted {
-    font-weight: 400;
-    letter-spacing: 0;
-    text-transform: none;
-  }
-
   .less,
   .more {
     font-size: 12px;

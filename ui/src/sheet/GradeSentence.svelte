@@ -88,10 +88,4 @@
   .caption {
     margin: 12px 0 6px;
   }
-
-  .caption .muted {
-    font-weight: 400;
-    letter-spacing: 0;
-    text-transform: none;
-  }
 </style>

@@ -155,7 +155,7 @@ function fillBand(context: CanvasRenderingContext2D, rulings: [Point, Point][], 
 }
 
 /** A point moved away from another one. */
-function away(point: Point, from: Point, by: number): void {
+export function away(point: Point, from: Point, by: number): void {
   const [x, y] = [point[0] - from[0], point[1] - from[1]];
   const length = Math.hypot(x, y);
   if (length < 1e-6) return;

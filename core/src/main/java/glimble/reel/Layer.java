@@ -224,7 +224,12 @@ public record Layer(
     public record Solid(double depth, double x, double y, double eye, Lit lit) {
         /** Where something is seen along an axis that lies further from the eye. */
         public static double further(double at, double middle, double eye, double depth) {
-            return middle + (at - middle) * eye / Math.max(NEAREST * eye, eye + depth);
+            return middle + (at - middle) * scale(eye, -depth);
+        }
+
+        /** How large something is seen that is so much nearer to the eye, px. */
+        public static double scale(double eye, double nearer) {
+            return eye / Math.max(NEAREST * eye, eye - nearer);
         }
 
         /** Share of the way to the eye beyond which nothing comes nearer. */

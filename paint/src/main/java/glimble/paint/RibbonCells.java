@@ -125,12 +125,12 @@ final class RibbonCells {
     private static Shape band(List<double[][]> rulings) {
         int last = rulings.size() - 1;
         for (int side = 0; side < 2; side++) {
-            away(rulings.get(0)[side], rulings.get(1)[side]);
-            away(rulings.get(last)[side], rulings.get(last - 1)[side]);
+            Points.away(rulings.get(0)[side], rulings.get(1)[side], OVER);
+            Points.away(rulings.get(last)[side], rulings.get(last - 1)[side], OVER);
         }
         for (double[][] ruling : rulings) {
-            away(ruling[0], ruling[1]);
-            away(ruling[1], ruling[0]);
+            Points.away(ruling[0], ruling[1], OVER);
+            Points.away(ruling[1], ruling[0], OVER);
         }
         Path2D path = new Path2D.Double();
         path.moveTo(rulings.get(0)[0][0], rulings.get(0)[0][1]);
@@ -138,16 +138,6 @@ final class RibbonCells {
         for (int i = last; i >= 0; i--) path.lineTo(rulings.get(i)[1][0], rulings.get(i)[1][1]);
         path.closePath();
         return path;
-    }
-
-    /** A point moved away from another one. */
-    private static void away(double[] point, double[] from) {
-        double x = point[0] - from[0];
-        double y = point[1] - from[1];
-        double length = Math.hypot(x, y);
-        if (length < 1e-6) return;
-        point[0] += x / length * OVER;
-        point[1] += y / length * OVER;
     }
 
     private int strips(Layer.Fill fill) {

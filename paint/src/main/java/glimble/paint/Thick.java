@@ -112,7 +112,7 @@ final class Thick {
         double pivot = along == 0 ? step.pivotX() : step.pivotY();
         double beside = along == 0 ? step.pivotY() : step.pivotX();
         double from = at[along] - pivot;
-        double scale = eye / Math.max(0.2 * eye, eye - from * sin);
+        double scale = Layer.Solid.scale(eye, from * sin);
         at[along] = pivot + (from * cos + depth * sin) * scale;
         at[1 - along] = beside + (at[1 - along] - beside) * scale;
         return depth * cos * scale;
@@ -162,26 +162,17 @@ final class Thick {
         double[][] corners = {fronts[side].clone(), fronts[next].clone(), backs[next].clone(), backs[side].clone()};
         // Under the face that is seen, and under the sides beside it.
         boolean front = isFrontSeen();
-        away(corners[front ? 0 : 3], corners[front ? 3 : 0]);
-        away(corners[front ? 1 : 2], corners[front ? 2 : 1]);
+        Points.away(corners[front ? 0 : 3], corners[front ? 3 : 0], UNDER);
+        Points.away(corners[front ? 1 : 2], corners[front ? 2 : 1], UNDER);
         if (isSeen((side + count - 1) % count)) {
-            away(corners[0], corners[1]);
-            away(corners[3], corners[2]);
+            Points.away(corners[0], corners[1], UNDER);
+            Points.away(corners[3], corners[2], UNDER);
         }
         if (isSeen(next)) {
-            away(corners[1], corners[0]);
-            away(corners[2], corners[3]);
+            Points.away(corners[1], corners[0], UNDER);
+            Points.away(corners[2], corners[3], UNDER);
         }
         return path(corners);
-    }
-
-    private static void away(double[] point, double[] from) {
-        double x = point[0] - from[0];
-        double y = point[1] - from[1];
-        double length = Math.hypot(x, y);
-        if (length < 1e-6) return;
-        point[0] += x / length * UNDER;
-        point[1] += y / length * UNDER;
     }
 
     /** Its front, as light falls on it, opaque and without what it throws. */
