@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Awaiting from '../frame/Awaiting.svelte';
   import { reach } from '../api/reach.svelte';
   import type { EditWhat, Worked } from '../api/types';
@@ -79,7 +80,7 @@
     void reach.returned;
     // What is at hand is kept when the server comes back; only what is missing is loaded.
     if (!floor.stored) void floor.load(Number(params?.id));
-    else if (floor.fault) void floor.workOutValues().then(() => floor.workOutTrials());
+    else if (untrack(() => floor.fault)) void floor.workOutValues().then(() => floor.workOutTrials());
   });
 
   $effect(() => () => {

@@ -53,7 +53,8 @@
       >
     {/if}
     {#if floor.opened}<span class="opened">{floor.opened}</span>{/if}
-    {#if floor.fault}<span class="fault" role="alert">{floor.fault}</span>{/if}
+    {#if floor.notKept || floor.fault}<span class="fault" role="alert">{floor.notKept || floor.fault}</span
+      >{/if}
     <span class="acts">
       <Button size="small" kind="ghost" disabled={!floor.history.canUndo} on:click={() => floor.undo()}
         >Undo</Button

@@ -36,6 +36,8 @@ export class FloorState extends Editing {
   trial = $state(0);
   fonts = $state.raw<FontInfo[]>([]);
   saving = $state(false);
+  /** Why the last save was refused; empty if it was not. Working something out leaves it alone. */
+  notKept = $state('');
   /** When what is at hand was last kept as a draft. */
   draftKept = $state('');
   /** What was opened instead of what is saved. */
@@ -99,6 +101,7 @@ export class FloorState extends Editing {
     this.history.begin(stored.document);
     this.conflict = undefined;
     this.fault = '';
+    this.notKept = '';
     this.trial = stored.document.trials?.length ? 0 : -1;
     this.values = sampleValues(stored.document);
     this.selected ||= stored.document.parts?.at(-1)?.key ?? '';
@@ -360,6 +363,7 @@ export class FloorState extends Editing {
   async save(basedOn = this.stored?.revision): Promise<void> {
     if (!this.stored || !this.design || basedOn === undefined || this.saving) return;
     this.saving = true;
+    this.notKept = '';
     try {
       const design = this.design;
       const saved = await saveGraphic(this.stored.id, basedOn, design);
@@ -369,10 +373,9 @@ export class FloorState extends Editing {
       this.draftKept = '';
       this.opened = '';
       this.conflict = undefined;
-      this.fault = '';
     } catch (error) {
       if (error instanceof Problem && error.current) this.conflict = error.current;
-      else this.fault = (error as Error).message;
+      else this.notKept = (error as Error).message;
     } finally {
       this.saving = false;
     }

@@ -3,6 +3,7 @@ package glimble.e2e;
 import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import java.io.IOException;
@@ -100,7 +101,13 @@ class SignInTaskIT {
         operator.keyboard().press("Enter");
         assertThat(operator.locator("header")).containsText("not saved yet");
         operator.keyboard().press("Control+s");
-        assertThat(operator.locator("body")).containsText("may not do this. Nothing was changed; ask an animator.");
+        Locator refused = operator.locator("header").getByRole(AriaRole.ALERT);
+        assertThat(refused).containsText("may not do this. Nothing was changed; ask an animator.");
+        // It is said until it is saved, whatever is looked at meanwhile.
+        operator.keyboard().press("]");
+        assertThat(operator.getByText("trial 2 of 6")).isVisible();
+        operator.waitForTimeout(500);
+        assertThat(refused).containsText("may not do this");
         animator.navigate(address + "#/floor/1");
         assertThat(animator.locator("header")).containsText("Flyer bar");
         assertThat(browser.errors()).isEmpty();
