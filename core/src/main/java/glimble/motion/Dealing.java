@@ -114,9 +114,12 @@ public record Dealing(int unit, int[] starts, int after) {
     }
 
     private static int[] shuffled(int units, int seed) {
+        double[] shares = IntStream.range(0, units)
+                .mapToDouble(i -> Chance.share(seed, i, -1))
+                .toArray();
         int[] order = IntStream.range(0, units)
                 .boxed()
-                .sorted(Comparator.comparingDouble(i -> Chance.share(seed, i, -1)))
+                .sorted(Comparator.comparingDouble(i -> shares[i]))
                 .mapToInt(Integer::intValue)
                 .toArray();
         int[] ranks = new int[units];

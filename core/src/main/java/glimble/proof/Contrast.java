@@ -93,6 +93,7 @@ final class Contrast {
         double least = Double.POSITIVE_INFINITY;
         for (double picture : new double[] {0, 255}) {
             double[] ratios = new double[even ? 1 : ACROSS * DOWN];
+            double[] before = {};
             for (int point = 0; point < ratios.length; point++) {
                 double x = ink.x() + ink.width() * (point % ACROSS + 0.5) / ACROSS;
                 double y = ink.y() + ink.height() * (point / ACROSS + 0.5) / DOWN;
@@ -100,6 +101,12 @@ final class Contrast {
                 for (Ground ground : grounds) {
                     if (ground.covers(x, y)) behind = over(ground.colours.at(x, y), ground.opacity, behind);
                 }
+                // Most points have the same behind them as their neighbour.
+                if (fill.isPlain() && Arrays.equals(behind, before)) {
+                    ratios[point] = ratios[point - 1];
+                    continue;
+                }
+                before = behind;
                 double[] letters = over(fill.at(x, y), opacity, behind);
                 ratios[point] = ratio(letters, behind);
                 if (!stroked) continue;

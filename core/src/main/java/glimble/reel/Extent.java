@@ -75,7 +75,7 @@ final class Extent {
     /** What is seen of a ribbon as it runs, before it is moved as a whole. */
     void runs(RibbonNow ribbon, Layer layer) {
         Rect whole = ribbon.whole();
-        Rect seen = ribbon.seen();
+        Rect seen = ribbon.isOpenAtStart() && ribbon.isOpenAtEnd() ? whole : ribbon.seen();
         set(whole, seen);
         drawn.set(seen);
         if (seen.width() > 0 && seen.height() > 0) drawn.reach(layer);
@@ -85,7 +85,8 @@ final class Extent {
     void ride(RibbonNow ribbon, double opacityOfRibbon) {
         opacity *= opacityOfRibbon;
         boolean nothing = seenRight <= seenLeft || seenBottom <= seenTop;
-        Rect whole = ribbon.ridden(new Rect(left, top, right - left, bottom - top));
+        Rect straight = new Rect(left, top, right - left, bottom - top);
+        Rect whole = ribbon.ridden(straight);
         Rect around = ribbon.ridden(drawn.rect());
         double from = ribbon.isOpenAtStart()
                 ? seenLeft
@@ -98,7 +99,8 @@ final class Extent {
             drawn.set(whole.x(), whole.y(), whole.x(), whole.y());
             return;
         }
-        set(whole, ribbon.ridden(new Rect(from, seenTop, to - from, seenBottom - seenTop)));
+        Rect straightSeen = new Rect(from, seenTop, to - from, seenBottom - seenTop);
+        set(whole, straightSeen.equals(straight) ? whole : ribbon.ridden(straightSeen));
         drawn.set(around);
     }
 

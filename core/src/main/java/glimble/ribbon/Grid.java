@@ -7,6 +7,8 @@ final class Grid {
     private final double[] joints;
     /** Rulings before each joint. */
     private final int[] before;
+    /** Of each ruling. */
+    private final double[] shares;
 
     /**
      * @param joints shares of the length, from 0 to 1
@@ -16,6 +18,12 @@ final class Grid {
         this.joints = joints;
         before = new int[joints.length];
         for (int i = 0; i < counts.length; i++) before[i + 1] = before[i] + counts[i];
+        shares = new double[count() + 1];
+        for (int piece = 0; piece < counts.length; piece++) {
+            double each = (joints[piece + 1] - joints[piece]) / counts[piece];
+            for (int i = 0; i < counts[piece]; i++) shares[before[piece] + i] = joints[piece] + each * i;
+        }
+        shares[count()] = joints[joints.length - 1];
     }
 
     /** Of facets. */
@@ -25,12 +33,7 @@ final class Grid {
 
     /** The share of the length at which a ruling lies. */
     double share(int ruling) {
-        int piece = 0;
-        while (piece < joints.length - 2 && before[piece + 1] <= ruling) piece++;
-        if (ruling == before[piece]) return joints[piece];
-        if (ruling == before[piece + 1]) return joints[piece + 1];
-        double within = (ruling - before[piece]) / (double) (before[piece + 1] - before[piece]);
-        return joints[piece] + (joints[piece + 1] - joints[piece]) * within;
+        return shares[ruling];
     }
 
     /** Which ruling lies at a share of the length, with what lies between; beyond the ends it goes on. */

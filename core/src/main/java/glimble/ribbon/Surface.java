@@ -209,7 +209,11 @@ public final class Surface {
      * @return x and y, px, and z
      */
     public double[] point(double along, double off) {
-        double[] at = solid(along, off);
+        return seen(solid(along, off));
+    }
+
+    /** In perspective. */
+    private double[] seen(double[] at) {
         double near = eye / (eye - Math.min(at[2], NEAREST * eye));
         return new double[] {at[0] * near, at[1] * near, at[2]};
     }
@@ -289,24 +293,35 @@ public final class Surface {
     public Bounds extent(double from, double to, double top, double foot) {
         double[] edges = {Double.MAX_VALUE, Double.MAX_VALUE, -Double.MAX_VALUE, -Double.MAX_VALUE};
         double end = Math.max(from, to);
-        reach(edges, from, top, foot);
-        reach(edges, end, top, foot);
-        for (int i = 0; i <= grid.count(); i++) {
-            double along = along(i);
-            if (along > from && along < end) reach(edges, along, top, foot);
+        boolean whole = Double.isNaN(top);
+        for (double along : new double[] {from, end}) {
+            double half = half(along);
+            reach(edges, point(along, whole ? -half : top));
+            reach(edges, point(along, whole ? half : foot));
+        }
+        for (int ruling = 0; ruling <= grid.count(); ruling++) {
+            double share = grid.share(ruling);
+            double along = length * (mirrored ? 1 - share : share);
+            if (along <= from || along >= end) continue;
+            reach(edges, seen(onRuling(ruling, whole ? -half[ruling] : top)));
+            reach(edges, seen(onRuling(ruling, whole ? half[ruling] : foot)));
         }
         return new Bounds(edges[0], edges[1], edges[2], edges[3]);
     }
 
-    private void reach(double[] edges, double along, double top, double foot) {
-        double half = Double.isNaN(top) ? half(along) : 0;
-        for (int side = 0; side < 2; side++) {
-            double off = Double.isNaN(top) ? (side == 0 ? -half : half) : side == 0 ? top : foot;
-            double[] at = point(along, off);
-            edges[0] = Math.min(edges[0], at[0]);
-            edges[1] = Math.min(edges[1], at[1]);
-            edges[2] = Math.max(edges[2], at[0]);
-            edges[3] = Math.max(edges[3], at[1]);
-        }
+    /** What {@link #solid} says where a ruling lies, without looking for it. */
+    private double[] onRuling(int ruling, double off) {
+        int at = 3 * ruling;
+        double x = middle[at] + off * across[at];
+        return new double[] {
+            mirrored ? -x : x, middle[at + 1] + off * across[at + 1], middle[at + 2] + off * across[at + 2]
+        };
+    }
+
+    private static void reach(double[] edges, double[] at) {
+        edges[0] = Math.min(edges[0], at[0]);
+        edges[1] = Math.min(edges[1], at[1]);
+        edges[2] = Math.max(edges[2], at[0]);
+        edges[3] = Math.max(edges[3], at[1]);
     }
 }
