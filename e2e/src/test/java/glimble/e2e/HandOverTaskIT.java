@@ -46,6 +46,8 @@ class HandOverTaskIT {
 
     private static Browser browser;
     private Page page;
+    /** Another house, once a test has one. */
+    private Packaged other;
 
     @TempDir
     Path folder;
@@ -70,6 +72,7 @@ class HandOverTaskIT {
     @AfterEach
     void leave() {
         browser.leave();
+        if (other != null) other.close();
     }
 
     private Locator dialog() {
@@ -169,7 +172,7 @@ class HandOverTaskIT {
         assertThat(dialog().getByLabel("What it does not carry")).containsText("stay here");
         Path bundle = made("wind-strap.bundle.zip");
 
-        Packaged other = new Packaged("glimble_e2e_other");
+        other = new Packaged("glimble_e2e_other");
         ObjectNode house = (ObjectNode) other.send("GET", "api/house", "");
         ObjectNode first = (ObjectNode) house.get("palette").get(0);
         String here = first.get("colour").asString();

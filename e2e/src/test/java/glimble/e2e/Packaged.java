@@ -22,7 +22,7 @@ import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.NullNode;
 
 /** The packaged application, running as a process of its own on an empty database. */
-final class Packaged {
+final class Packaged implements AutoCloseable {
     private static final String DATABASE =
             System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
     /** Tests run in processes side by side; each has an application of its own. */
@@ -40,6 +40,7 @@ final class Packaged {
     private static Packaged shared;
 
     private final String address;
+    private final Process process;
     private final List<Long> added = new ArrayList<>();
 
     /** One of its own, beside the one that tests share; it ends with the tests. */
@@ -47,12 +48,17 @@ final class Packaged {
         int port = freePort();
         address = "http://127.0.0.1:" + port + "/";
         String url = newDatabase(database);
-        Process process = started(
+        process = started(
                 port,
                 url,
                 Redirect.to(Path.of("target", database + "-" + FORK + ".log").toFile()));
         Runtime.getRuntime().addShutdownHook(new Thread(process::destroy));
         awaitReady();
+    }
+
+    @Override
+    public void close() {
+        process.destroy();
     }
 
     /** A process of the application of its own; it is not waited for. */

@@ -48,6 +48,7 @@ import tools.jackson.databind.json.JsonMapper;
 class PaintersIT {
     private static final int FRAMES = 20;
     private static final int CHANGES = 5;
+    private static final int FRAMES_OF_CHANGE = 3;
     private static final double ALLOWED = 0.02;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final JsonMapper JSON = JsonMapper.builder().build();
@@ -160,8 +161,9 @@ class PaintersIT {
             ReelPainter painter = new ReelPainter(reel, TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
             List<Rect> stay = staying(changed);
             Both first = null;
-            for (int i = 0; i < FRAMES / CHANGES; i++) {
-                int frame = Math.round(i * reel.in() / (FRAMES / CHANGES - 1f));
+            // What it comes to is at rest, which is looked at where it stands.
+            for (int i = 0; i < FRAMES_OF_CHANGE; i++) {
+                int frame = i * reel.in() / FRAMES_OF_CHANGE;
                 Both both = Both.of(painter, PhaseName.IN, frame, id, "IN/" + frame + "/" + stands + "/" + comes);
                 differing.put(stands + " → " + comes + " " + frame, both.differing());
                 first = first == null ? both : first;
