@@ -97,8 +97,7 @@ public final class ReelMaker {
             Budget budget) {
         budget.spend(RestEffort.of(graphic, values));
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
-        Function<Map<String, Double>, Rest> solver =
-                widths -> RestSolver.revealed(graphic, values, typesetter, pictures, widths);
+        Function<Map<String, Double>, Rest> solver = RestSolver.revealing(graphic, values, typesetter, pictures);
         return new ReelMaker(graphic, values, pictures, rest, solver, budget).workedOut(length);
     }
 

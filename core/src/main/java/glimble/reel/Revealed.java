@@ -23,12 +23,17 @@ import java.util.function.Function;
  * tracks, and the rest picture is solved with these in the place of the texts' widths.
  */
 final class Revealed {
+    /** Rests that are kept at most. */
+    private static final int KEPT = 200;
+
     private final Graphic graphic;
     private final Rest rest;
     /** Solves the rest picture with widths in the place of those of texts. */
     private final Function<Map<String, Double>, Rest> solver;
 
     private final Budget budget;
+    /** What was solved, by the widths: an out that is the in backwards has the same ones. */
+    private final Map<Map<String, Double>, Rest> solved = new HashMap<>();
 
     Revealed(Graphic graphic, Rest rest, Function<Map<String, Double>, Rest> solver, Budget budget) {
         this.budget = budget;
@@ -70,7 +75,7 @@ final class Revealed {
             for (String text : texts)
                 widths.put(text, width(rest.part(text), tracks.getOrDefault(text, List.of()), frame));
             // While nothing more is revealed nothing changes.
-            if (!widths.equals(before)) revealed = solver.apply(widths);
+            if (!widths.equals(before)) revealed = solved(widths);
             before = widths;
             for (PartRest part : rest.parts().values()) {
                 double[][] of = edges.computeIfAbsent(part.key(), none -> new double[4][length + 1]);
@@ -85,6 +90,14 @@ final class Revealed {
             if (changes(of)) resizes.put(part, new Resize(phase, 0, of[0], of[1], of[2], of[3]));
         });
         return resizes;
+    }
+
+    private Rest solved(Map<String, Double> widths) {
+        Rest known = solved.get(widths);
+        if (known != null) return known;
+        Rest rest = solver.apply(widths);
+        if (solved.size() < KEPT) solved.put(widths, rest);
+        return rest;
     }
 
     private static void put(double[][] edges, int frame, Rect rest, Rect now) {

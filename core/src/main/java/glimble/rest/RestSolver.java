@@ -25,6 +25,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /**
@@ -54,8 +55,8 @@ public final class RestSolver {
     private final WholePixels whole;
     private final Least least;
     private final TextSetting texts;
-    private final Map<Axis, Map<String, Reckoning>> sizes = new EnumMap<>(Axis.class);
-    private final Map<Axis, Map<String, Reckoning>> places = new EnumMap<>(Axis.class);
+    private final Map<Axis, Map<String, Reckoning>> sizes = perAxis();
+    private final Map<Axis, Map<String, Reckoning>> places = perAxis();
     private final Map<String, StackSpacing> spacings = new HashMap<>();
     private final List<Note> notes = new ArrayList<>();
     private final RibbonRests ribbons;
@@ -81,10 +82,26 @@ public final class RestSolver {
         presence = new Presence(graphic, values);
         texts = new TextSetting(graphic, values, mirrored, typesetter, presence, this::room);
         ribbons = new RibbonRests(frame, mirrored, this::size);
-        for (Axis axis : Axis.values()) {
-            sizes.put(axis, new HashMap<>());
-            places.put(axis, new HashMap<>());
-        }
+    }
+
+    /** For the same graphic and values, with other widths that are revealed: which parts there are and what texts say is the same. */
+    private RestSolver(RestSolver other, Map<String, Double> revealed) {
+        this.revealed = revealed;
+        least = other.least;
+        whole = other.whole;
+        pictures = other.pictures;
+        values = other.values;
+        frame = other.frame;
+        mirrored = other.mirrored;
+        presence = other.presence;
+        texts = other.texts.again(this::room);
+        ribbons = new RibbonRests(frame, mirrored, this::size);
+    }
+
+    private static Map<Axis, Map<String, Reckoning>> perAxis() {
+        Map<Axis, Map<String, Reckoning>> perAxis = new EnumMap<>(Axis.class);
+        for (Axis axis : Axis.values()) perAxis.put(axis, new HashMap<>());
+        return perAxis;
     }
 
     /**
@@ -102,16 +119,12 @@ public final class RestSolver {
      * The same while texts are being revealed: sizes that follow that take these widths for theirs. Nothing stands on whole px, so that
      * what follows goes evenly.
      *
-     * @param revealed px by part
+     * @return what solves it, for px by part
      */
-    public static Rest revealed(
-            Graphic graphic,
-            Map<String, String> values,
-            Typesetter typesetter,
-            Pictures pictures,
-            Map<String, Double> revealed) {
-        return solved(
-                graphic, new RestSolver(graphic, values, typesetter, pictures, revealed, WholePixels.NO, Least.NONE));
+    public static Function<Map<String, Double>, Rest> revealing(
+            Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures) {
+        RestSolver all = new RestSolver(graphic, values, typesetter, pictures, Map.of(), WholePixels.NO, Least.NONE);
+        return revealed -> solved(graphic, new RestSolver(all, revealed));
     }
 
     /** The same with no part smaller than so; what follows parts follows them as large as they are then. */

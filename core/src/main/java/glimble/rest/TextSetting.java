@@ -16,6 +16,7 @@ import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.ToDoubleFunction;
 
 /** Sets the texts of a graphic for given values: which lines they have, how wide those are, and how much they are squeezed. */
@@ -27,7 +28,10 @@ final class TextSetting {
     private final Presence presence;
     private final Map<String, List<TextPart>> squeezedTogether;
     private final ToDoubleFunction<TextPart> room;
-    private final Map<String, TypesetLine> naturals = new HashMap<>();
+    /** Of texts of one line, which need no room to be broken to. */
+    private final Map<String, TypesetLine> unbroken;
+
+    private final Map<String, TypesetLine> broken = new HashMap<>();
     private final Map<String, Double> squeezes = new HashMap<>();
 
     /** @param room the width a text may take, px; asked only of a text that must fit */
@@ -45,10 +49,28 @@ final class TextSetting {
         this.presence = presence;
         this.room = room;
         squeezedTogether = Squeeze.groups(graphic);
+        unbroken = new HashMap<>();
+    }
+
+    private TextSetting(TextSetting other, ToDoubleFunction<TextPart> room) {
+        graphic = other.graphic;
+        values = other.values;
+        mirrored = other.mirrored;
+        typesetter = other.typesetter;
+        presence = other.presence;
+        this.room = room;
+        squeezedTogether = other.squeezedTogether;
+        unbroken = other.unbroken;
+    }
+
+    /** The same texts where they may have other room. */
+    TextSetting again(ToDoubleFunction<TextPart> room) {
+        return new TextSetting(this, room);
     }
 
     /** The text broken to its lines, but not squeezed. */
     TypesetLine natural(TextPart text) {
+        Map<String, TypesetLine> naturals = lines(text.fit()) == 1 ? unbroken : broken;
         TypesetLine known = naturals.get(text.key());
         if (known != null) return known;
         TextStyle style = text.style();
@@ -71,8 +93,13 @@ final class TextSetting {
         return mirrored ? align.mirrored() : align;
     }
 
+    /** How many a text may have. */
+    private static int lines(Optional<Fit> fit) {
+        return fit.map(Fit::lines).orElse(1);
+    }
+
     private List<String> lines(TextPart text) {
-        int most = text.fit().map(Fit::lines).orElse(1);
+        int most = lines(text.fit());
         if (most == 1) return List.of(shown(text, TextPattern.fill(text.text(), values)));
         List<String> given = TextPattern.fillLines(text.text(), values);
         // More lines than there may be are one text, to be broken anew.
