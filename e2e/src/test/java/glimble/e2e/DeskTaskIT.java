@@ -128,6 +128,9 @@ class DeskTaskIT {
         // What the second one presses is on its way while the first one does something else.
         List<Route> held = new ArrayList<>();
         second.page().route("**/acts", held::add);
+        assertThat(second.act("out")).containsText("2 Flyer bar");
+        assertThat(second.act("out")).isEnabled();
+        second.page().bringToFront();
         second.press("x");
         second.page().waitForCondition(() -> !held.isEmpty());
         desk.take("9", "bar");
