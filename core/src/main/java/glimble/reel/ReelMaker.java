@@ -41,6 +41,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * Works a graphic out for given values: design + values → rest → reel. The same input gives the same numbers on any
@@ -51,7 +52,7 @@ public final class ReelMaker {
     private final Map<String, String> values;
     private final Pictures pictures;
     private final Rest rest;
-    private final Function<Map<String, Double>, Rest> solver;
+    private final Supplier<Function<Map<String, Double>, Rest>> revealing;
     private final Budget budget;
     private final SpokenTimes spoken;
     private final Map<String, String> groups = new HashMap<>();
@@ -62,14 +63,14 @@ public final class ReelMaker {
             Map<String, String> values,
             Pictures pictures,
             Rest rest,
-            Function<Map<String, Double>, Rest> solver,
+            Supplier<Function<Map<String, Double>, Rest>> revealing,
             Budget budget) {
         this.budget = budget;
         this.graphic = graphic;
         this.values = values;
         this.pictures = pictures;
         this.rest = rest;
-        this.solver = solver;
+        this.revealing = revealing;
         spoken = SpokenTimes.of(graphic, values);
         for (Part part : graphic.parts()) {
             if (part instanceof GroupPart group) group.parts().forEach(member -> groups.put(member, group.key()));
@@ -97,8 +98,9 @@ public final class ReelMaker {
             Budget budget) {
         budget.spend(RestEffort.of(graphic, values));
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
-        Function<Map<String, Double>, Rest> solver = RestSolver.revealing(graphic, values, typesetter, pictures);
-        return new ReelMaker(graphic, values, pictures, rest, solver, budget).workedOut(length);
+        Supplier<Function<Map<String, Double>, Rest>> revealing =
+                () -> RestSolver.revealing(graphic, values, typesetter, pictures);
+        return new ReelMaker(graphic, values, pictures, rest, revealing, budget).workedOut(length);
     }
 
     /** The same, whatever it costs. */
@@ -127,7 +129,7 @@ public final class ReelMaker {
             Graphic graphic, Map<String, String> values, Typesetter typesetter, Pictures pictures, Budget budget) {
         budget.spend(RestEffort.of(graphic, values));
         Rest rest = RestSolver.solve(graphic, values, typesetter, pictures);
-        ReelMaker maker = new ReelMaker(graphic, values, pictures, rest, widths -> rest, budget);
+        ReelMaker maker = new ReelMaker(graphic, values, pictures, rest, () -> widths -> rest, budget);
         return maker.bars();
     }
 
@@ -149,7 +151,7 @@ public final class ReelMaker {
         int out = backwards ? in : motion.get(PhaseName.OUT).length();
         Lengths lengths = Lengths.of(graphic, spoken, in, out, length);
         Motions motions =
-                new Motions(motion, backwards, new Revealed(graphic, rest, solver, budget), present(), lengths);
+                new Motions(motion, backwards, new Revealed(graphic, rest, revealing, budget), present(), lengths);
         Reel reel = reel(motions);
         List<Note> notes = new ArrayList<>();
         noteCaptions(notes);

@@ -17,6 +17,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.function.Function;
+import java.util.function.Supplier;
 
 /**
  * How boxes that follow what is revealed change over a phase. For each frame the revealed extent of each text is told by its
@@ -28,18 +29,20 @@ final class Revealed {
 
     private final Graphic graphic;
     private final Rest rest;
-    /** Solves the rest picture with widths in the place of those of texts. */
-    private final Function<Map<String, Double>, Rest> solver;
+    /** Solves the rest picture with widths in the place of those of texts; made once a box follows any. */
+    private final Supplier<Function<Map<String, Double>, Rest>> revealing;
+
+    private Function<Map<String, Double>, Rest> solver;
 
     private final Budget budget;
     /** What was solved, by the widths: an out that is the in backwards has the same ones. */
     private final Map<Map<String, Double>, Rest> solved = new HashMap<>();
 
-    Revealed(Graphic graphic, Rest rest, Function<Map<String, Double>, Rest> solver, Budget budget) {
+    Revealed(Graphic graphic, Rest rest, Supplier<Function<Map<String, Double>, Rest>> revealing, Budget budget) {
         this.budget = budget;
         this.graphic = graphic;
         this.rest = rest;
-        this.solver = solver;
+        this.revealing = revealing;
     }
 
     /** Keys of the texts that some box follows. */
@@ -66,6 +69,7 @@ final class Revealed {
         if (texts.isEmpty() || length == 0) return resizes;
         budget.spend(ReelEffort.revealed(graphic, phase, length));
         Map<String, double[][]> edges = new HashMap<>();
+        if (solver == null) solver = revealing.get();
         // What follows goes evenly, from wherever it stands at rest.
         Rest all = solver.apply(Map.of());
         Map<String, Double> before = null;
