@@ -7,8 +7,8 @@ import { fillLayer, paintLayer } from './paintLayer';
 import { through, type Bounds } from './ribbon/bounds';
 import { boundsOnRibbon } from './ribbon/shapes';
 import { hiddenBy } from './ribbon/woven';
-import { shapeStanding } from './shapes';
-import { drawn, isAbsent, standingLayer, stands, type Stand } from './stand';
+import { boxNow, shapeStanding } from './shapes';
+import { isAbsent, shapesOf, standingLayer, stands, type Stand } from './stand';
 import { frontOf, paintThick, thickOf } from './thick';
 import { EYE, tilted } from './warp';
 
@@ -54,11 +54,17 @@ export function drawMasks(
   }
 }
 
+/** Of nothing nothing is seen, however thick it is. */
+function isThick(layer: Layer, stand: Stand): boolean {
+  const { width, height } = boxNow(layer, stand.edges);
+  return Boolean(layer.solid) && width > 0 && height > 0;
+}
+
 /** Whether the canvas itself can cut all that has to be cut, and nothing has to be worked on as a picture. */
 function isPlain(reel: Reel, layer: Layer, moment: Moment, stand: Stand, standing: Stand[]): boolean {
   const soft = (bands: Stand['bands']) => bands.some((band) => band.soft > 0);
   return (
-    !layer.solid &&
+    !isThick(layer, stand) &&
     !stand.tilted &&
     stand.blur === 0 &&
     !soft(stand.bands) &&
@@ -121,10 +127,11 @@ function drawApart(
     : { x: 0, y: 0, width: context.canvas.width, height: context.canvas.height };
   if (area.width === 0 || area.height === 0) return;
   const base = new DOMMatrix().translate(-area.x, -area.y).multiply(whole);
-  const standsTilted = layer.solid
+  const thick = isThick(layer, stand);
+  const standsTilted = thick
     ? solid(context, reel, standingLayer(layer, moment), stand, moment, base)
     : stood(context, reel, standingLayer(layer, moment), stand, moment, base, area);
-  const isCut = !layer.solid && !stand.tilted;
+  const isCut = !thick && !stand.tilted;
   for (const band of stand.bands) if (!isCut || band.soft > 0) fadeTo(standsTilted, band, base);
   let blurred = standsTilted;
   if (stand.blur > 0) {
@@ -148,7 +155,7 @@ function drawApart(
   }
   lay(context, blurred.canvas, 'source-over', {
     matrix: new DOMMatrix().translate(area.x, area.y),
-    alpha: layer.solid ? stand.opacity : 1,
+    alpha: thick ? stand.opacity : 1,
   });
 }
 
@@ -182,11 +189,12 @@ function solid(
   moment: Moment,
   base: DOMMatrix,
 ): CanvasRenderingContext2D {
-  const plain: Stand = { ...stand, opacity: 1, tints: [], bands: [] };
+  const opaque: Stand = { ...stand, opacity: 1, bands: [] };
+  const plain: Stand = { ...opaque, tints: [] };
   const thick = thickOf(layer, stand);
   const whole = blank(context);
   if (layer.shadow.colour || layer.glow.colour)
-    lay(whole, stood(context, reel, layer, plain, moment, base).canvas, 'source-over');
+    lay(whole, stood(context, reel, layer, opaque, moment, base).canvas, 'source-over');
   whole.save();
   whole.setTransform(base);
   paintThick(whole, thick, layer, stand);
@@ -221,8 +229,7 @@ function fillMask(
   standing: Stand[],
   base: DOMMatrix,
 ): void {
-  for (const by of drawn(reel, index)) {
-    if (isAbsent(reel.layers[by]!, moment)) continue;
+  for (const by of shapesOf(reel, index, moment)) {
     const stand = standing[by]!;
     const apart = blank(context);
     apart.fillStyle = context.fillStyle;

@@ -9,13 +9,15 @@ import { fillRibbon } from './ribbon/paint';
 import { drawBentPicture } from './ribbon/picture';
 import type { Piece } from './ribbon/ridden';
 import { ridingLetters, ridingPieces } from './ribbon/shapes';
-import { letterShapes, outlineLength, shapeStanding } from './shapes';
+import { boxNow, letterShapes, outlineLength, shapeStanding } from './shapes';
 import type { Stand } from './stand';
 
 type Image = ReturnType<typeof gradedPicture>;
 type Tints = Stand['tints'];
 
 const FAR = 100_000;
+/** px by which a picture may stand outside its box, as places are rounded. */
+const ROUNDED = 0.01;
 
 /**
  * Paints a layer in the coordinates that are set, uncut: its letters one by one where they move so, or all of it.
@@ -189,7 +191,7 @@ function paintShape(
   if (width > 0 && layer.kind === 'text') strokeAround(context, layer, path, width, tints);
   const image = pictureOf(layer);
   if (image && stand.riding) drawBentPicture(context, layer, path, image, stand);
-  else if (image) drawPicture(context, layer, path, image);
+  else if (image) drawPicture(context, layer, path, image, edges);
   else context.fill(path);
   if (width > 0 && layer.kind !== 'text' && drawn.to > drawn.from) {
     dash(context, drawn, outlineLength(layer, edges));
@@ -208,16 +210,18 @@ function paintRibbon(
 ): void {
   for (const shadow of [layer.glow, layer.shadow])
     if (shadow.colour) onlyShadow(context, path, shadow, scale);
+  // Its gradient lies where it does now.
+  const now = { ...ribbon!, layer };
   const matrix = context.getTransform();
   const pixels = Math.sqrt(Math.abs(matrix.a * matrix.d - matrix.b * matrix.c));
   const colour = (of: string) => tinted(of, tints);
   if (context.globalAlpha === 1) {
-    fillRibbon(context, ribbon!, colour, pixels);
+    fillRibbon(context, now, colour, pixels);
     return;
   }
   const apart = blank(context);
   apart.setTransform(matrix);
-  fillRibbon(apart, ribbon!, colour, pixels);
+  fillRibbon(apart, now, colour, pixels);
   lay(context, apart.canvas, 'source-over', { alpha: context.globalAlpha });
 }
 
@@ -244,10 +248,21 @@ function pictureOf(layer: Layer): Image | undefined {
 }
 
 /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
-function drawPicture(context: CanvasRenderingContext2D, layer: Layer, path: Path2D, image: Image): void {
+function drawPicture(
+  context: CanvasRenderingContext2D,
+  layer: Layer,
+  path: Path2D,
+  image: Image,
+  edges: Stand['edges'],
+): void {
   const { x, y, width, height } = layer.pictureAt;
   context.save();
-  const inside = width <= layer.box.width + 0.01 && height <= layer.box.height + 0.01;
+  const box = boxNow(layer, edges);
+  const inside =
+    x >= box.x - ROUNDED &&
+    y >= box.y - ROUNDED &&
+    x + width <= box.x + box.width + ROUNDED &&
+    y + height <= box.y + box.height + ROUNDED;
   const sharp = Object.values(layer.corners).every((radius) => radius === 0) && layer.slant === 0;
   if (!inside || !sharp || layer.kind === 'text') {
     context.fill(path);

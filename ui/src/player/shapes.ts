@@ -25,15 +25,39 @@ export function shapeNow(layer: Layer, edges: Stand['edges']): Path2D {
     path.addPath(shape(layer), new DOMMatrix().translate(edges.left, edges.top));
     return path;
   }
-  const { x, y, width, height } = layer.box;
-  const box = {
+  addBox(path, { ...layer, box: boxNow(layer, edges) });
+  return path;
+}
+
+/** The box of a layer with its edges where they are now. */
+export function boxNow({ box: { x, y, width, height } }: Layer, edges: Stand['edges']): Layer['box'] {
+  return {
     x: x + edges.left,
     y: y + edges.top,
     width: Math.max(0, width - edges.left + edges.right),
     height: Math.max(0, height - edges.top + edges.bottom),
   };
-  addBox(path, { ...layer, box });
-  return path;
+}
+
+/** Corners and slant as far as a box has room for them. */
+function within(layer: Layer, { width, height }: Layer['box']): Pick<Layer, 'corners' | 'slant'> {
+  const { topLeft, topRight, bottomRight, bottomLeft } = layer.corners;
+  const room = (has: number, needs: number) => (needs <= has ? 1 : has / needs);
+  const factor = Math.min(
+    room(width, topLeft + topRight),
+    room(width, bottomLeft + bottomRight),
+    room(height, topLeft + bottomLeft),
+    room(height, topRight + bottomRight),
+  );
+  return {
+    corners: {
+      topLeft: topLeft * factor,
+      topRight: topRight * factor,
+      bottomRight: bottomRight * factor,
+      bottomLeft: bottomLeft * factor,
+    },
+    slant: Math.max(-width, Math.min(width, layer.slant)),
+  };
 }
 
 /** The shape of a layer as it stands before it is moved as a whole: also of a ribbon, and of what rides on one. */
@@ -64,7 +88,9 @@ function addLetters(layer: Layer, path: (unit: number) => Path2D | undefined): v
 }
 
 /** A box with round corners whose ends may lean, within its own bounds. */
-function addBox(path: Path2D, { box, corners, slant, flipped }: Layer): void {
+function addBox(path: Path2D, layer: Layer): void {
+  const { box, flipped } = layer;
+  const { corners, slant } = within(layer, box);
   const radii = [corners.topLeft, corners.topRight, corners.bottomRight, corners.bottomLeft];
   if (slant === 0) {
     if (flipped) addFlipped(path, box, corners);
@@ -105,9 +131,10 @@ function addFlipped(path: Path2D, { x, y, width, height }: Layer['box'], corners
 }
 
 /** px along the outline of a box, with the edges of its box where they are now. */
-export function outlineLength({ box, corners, slant }: Layer, edges: Stand['edges']): number {
-  const width = Math.max(0, box.width - edges.left + edges.right);
-  const height = Math.max(0, box.height - edges.top + edges.bottom);
+export function outlineLength(layer: Layer, edges: Stand['edges']): number {
+  const box = boxNow(layer, edges);
+  const { width, height } = box;
+  const { corners, slant } = within(layer, box);
   if (slant !== 0) {
     // Its round corners leave out a little of it.
     const radius = (corners.topLeft + corners.topRight + corners.bottomRight + corners.bottomLeft) / 4;

@@ -231,9 +231,14 @@ export function standingLayer(layer: Layer, moment: Moment): Layer {
   const at = 4 * indexOf(resize, moment.frame);
   const [x1, y1, x2, y2] = resize.fill.slice(at, at + 4);
   const [x, y, width, height] = resize.picture.slice(at, at + 4);
+  const { fill, ribbon } = layer;
+  const filled = resize.fill.length > 0 ? { ...fill, x1: x1!, y1: y1!, x2: x2!, y2: y2! } : fill;
+  // The back of a ribbon has its gradient where its front has it.
+  const backed = ribbon && ribbon.back.from !== ribbon.back.to ? { ...ribbon, back: filled } : ribbon;
   return {
     ...layer,
-    fill: resize.fill.length > 0 ? { ...layer.fill, x1: x1!, y1: y1!, x2: x2!, y2: y2! } : layer.fill,
+    fill: filled,
+    ...(backed && { ribbon: backed }),
     pictureAt: resize.picture.length > 0 ? { x: x!, y: y!, width: width!, height: height! } : layer.pictureAt,
   };
 }
@@ -241,6 +246,19 @@ export function standingLayer(layer: Layer, moment: Moment): Layer {
 /** What a change replaces is drawn only while it goes away. */
 export function isAbsent(layer: Layer, moment: Moment): boolean {
   return layer.absentIn.includes(moment.phase);
+}
+
+/** Whether a layer is there at a moment, as part of a group that is a mask: a change may not have brought it yet, or have taken it away. */
+function isThere(layer: Layer, moment: Moment): boolean {
+  const gates = tracksOf(layer, moment, false, 'OPACITY').filter(({ flows }) => flows);
+  return !isAbsent(layer, moment) && gates.every((gate) => valueAt(gate, moment.frame) !== 0);
+}
+
+/** The layers whose shapes a mask has: itself, or of a group all within it that are there. */
+export function shapesOf(reel: Reel, index: number, moment: Moment): number[] {
+  return drawn(reel, index).filter((i) =>
+    i === index ? !isAbsent(reel.layers[i]!, moment) : isThere(reel.layers[i]!, moment),
+  );
 }
 
 /** The layers that draw for one of them: itself, or of a group all that is within it. */

@@ -2,7 +2,6 @@ package glimble.air;
 
 import glimble.change.PartChange;
 import glimble.change.Shown;
-import glimble.reel.EarlyOut;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import java.util.List;
@@ -142,7 +141,7 @@ public final class Play {
     /** With the out begun from wherever each part stands. */
     Play left(long frame) {
         Shown shown = shown(frame);
-        Reel leaving = EarlyOut.of(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
+        Reel leaving = shown.leaving();
         Playback ending = new Playback(
                 playback.in(),
                 playback.loop(),

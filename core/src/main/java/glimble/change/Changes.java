@@ -10,9 +10,9 @@ import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
 import glimble.graphic.StackPart;
+import glimble.graphic.Start;
 import glimble.reel.Bar;
 import glimble.reel.Layer;
-import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.Resize;
@@ -20,6 +20,7 @@ import glimble.reel.Standing;
 import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
+import glimble.rest.Rest;
 import glimble.rest.RestEffort;
 import glimble.spoken.SpokenTimes;
 import glimble.text.Typesetter;
@@ -50,6 +51,7 @@ public final class Changes {
     private final Half back;
     private final Half leave;
     private final Half enter;
+    private final InTime inTime;
     private final Times times;
     private final Coming coming;
 
@@ -70,31 +72,32 @@ public final class Changes {
         budget.spend(RestEffort.of(graphic, values));
         middle = Middle.of(
                 shown.graphic(), shown.values(), shown.rest(), graphic, values, fresh.rest(), typesetter, pictures);
-        standing = new Standing(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
+        standing = shown.standing();
         roles = new Roles(graphic, shown, fresh.reel(), middle, standing);
+        inTime = new InTime(shown, fresh.reel(), roles);
         Graphic was = shown.graphic();
         Set<String> goes = all(Doing.SWAPS);
         goes.removeIf(key -> roles.isTinted(key) || roles.isLaidOver(key) || rides(key));
-        away = half(PhaseName.AWAY, graphic.swap().away(), graphic, shown.rest(), goes, usual(goes, true), false);
+        away = half(PhaseName.AWAY, graphic.swap().away(), graphic, goes, usual(goes, true), false);
         Set<String> comes = new HashSet<>(goes);
         Set<String> over = all(Doing.SWAPS);
         over.removeIf(key -> !roles.isLaidOver(key));
         comes.addAll(over);
         Set<String> again = all(Doing.ENTERS);
-        again.removeIf(key -> !roles.isReplacing(key) || inTime(key));
+        again.removeIf(key -> !roles.isReplacing(key) || inTime.is(key));
         comes.addAll(again);
-        back = half(PhaseName.BACK, graphic.swap().back(), graphic, fresh.rest(), comes, usual(comes, false), false);
+        back = half(PhaseName.BACK, graphic.swap().back(), graphic, comes, usual(comes, false), false);
         boolean backwards = was.out().mirrorsIn();
         Phase out = backwards ? new In(was.in().moves(), was.in().timing()) : was.out();
         Set<String> leavers = all(Doing.LEAVES);
         leavers.removeIf(this::rides);
-        leave = half(PhaseName.OUT, out, was, shown.rest(), leavers, fades(out, was, leavers), backwards);
+        leave = half(PhaseName.OUT, out, was, leavers, List.of(), backwards);
         Set<String> enterers = all(Doing.ENTERS);
-        enterers.removeIf(key -> rides(key) || again.contains(key) || inTime(key));
+        enterers.removeIf(key -> rides(key) || again.contains(key) || inTime.is(key));
         Phase in = new Back(graphic.in().moves(), graphic.in().timing(), 0, Back.Flow.USUAL);
-        enter = half(PhaseName.IN, in, graphic, fresh.rest(), enterers, fades(in, graphic, enterers), false);
+        enter = half(PhaseName.IN, in, graphic, enterers, List.of(), false);
         times = new Times(shown, roles, middle, away, back, leave, enter);
-        coming = new Coming(shown, fresh.reel(), roles, times, this::inTime);
+        coming = new Coming(shown, fresh.reel(), roles, times, inTime);
     }
 
     /** Of a group whose move takes it away; the group itself is none. */
@@ -104,12 +107,6 @@ public final class Changes {
 
     private boolean hasOwnSwap(String key) {
         return !roles.swapIsUsual(key, true) || !roles.swapIsUsual(key, false);
-    }
-
-    /** Whether a part comes with the in that is still played, at its time there. */
-    private boolean inTime(String key) {
-        boolean comes = roles.of(key) == Doing.ENTERS && !roles.isRiding(key);
-        return comes && shown.isIn();
     }
 
     /**
@@ -129,24 +126,29 @@ public final class Changes {
             Pictures pictures,
             int length,
             Budget budget) {
-        Changed changed = toLine(shown, graphic, values, typesetter, pictures, length, budget);
-        SeriesLoop series = SeriesLoop.of(changed.worked(), graphic, values, typesetter, pictures, budget);
+        WorkedOut fresh = ReelMaker.make(graphic, values, typesetter, pictures, length, budget);
+        Changed changed = toLine(shown, graphic, values, fresh, typesetter, pictures, length, budget);
+        SeriesLoop series = SeriesLoop.of(fresh, graphic, values, typesetter, pictures, budget);
         if (series == null) return changed;
         WorkedOut looped = Take.looped(changed.worked(), series, length);
         return new Changed(
                 looped, graphic, values, changed.parts(), Optional.of(series), changed.begins(), changed.length());
     }
 
-    /** A change to one line of a series, or to anything without one. */
+    /**
+     * A change to one line of a series, or to anything without one.
+     *
+     * @param fresh worked out for the new values alone
+     */
     static Changed toLine(
             Shown shown,
             Graphic graphic,
             Map<String, String> values,
+            WorkedOut fresh,
             Typesetter typesetter,
             Pictures pictures,
             int length,
             Budget budget) {
-        WorkedOut fresh = ReelMaker.make(graphic, values, typesetter, pictures, length, budget);
         boolean turns = shown.rest().mirrored() != fresh.rest().mirrored();
         if (turns) return OutThenIn.of(shown, graphic, values, fresh, length, "the side changes");
         Changes changes = new Changes(shown, graphic, values, fresh, typesetter, pictures, budget);
@@ -172,22 +174,81 @@ public final class Changes {
         return keys;
     }
 
-    private Half half(
-            PhaseName name,
-            Phase phase,
-            Graphic of,
-            glimble.rest.Rest rest,
-            Set<String> parts,
-            List<Move> more,
-            boolean backwards) {
+    /**
+     * The moves of some parts, with a fade for those that would be seen where it begins, of what comes, or ends, of what goes.
+     *
+     * @param more moves that the design does not have
+     */
+    private Half half(PhaseName name, Phase phase, Graphic of, Set<String> parts, List<Move> more, boolean backwards) {
+        Half half = plain(name, phase, of, parts, more, backwards);
+        Set<String> designed = new LinkedHashSet<>(parts);
+        more.forEach(move -> designed.remove(move.part()));
+        List<Move> fades = fades(half, name, of, designed);
+        if (fades.isEmpty()) return half;
+        fades.addAll(more);
+        return plain(name, phase, of, parts, fades, backwards);
+    }
+
+    private Half plain(PhaseName name, Phase phase, Graphic of, Set<String> parts, List<Move> more, boolean backwards) {
+        Rest rest = goes(name) ? shown.rest() : fresh.rest();
         return new Half(
                 name,
                 Movers.only(phase, of, parts, more),
                 backwards,
                 of,
                 middle.masked(rest, of, parts),
-                SpokenTimes.of(of, rest == shown.rest() ? shown.values() : values),
+                SpokenTimes.of(of, goes(name) ? shown.values() : values),
                 budget);
+    }
+
+    private static boolean goes(PhaseName half) {
+        return half == PhaseName.AWAY || half == PhaseName.OUT;
+    }
+
+    private List<Move> fades(Half half, PhaseName name, Graphic of, Set<String> parts) {
+        boolean goes = goes(name);
+        Hiding hiding = new Hiding(goes ? shown.reel() : fresh.reel(), half, of);
+        List<Move> moves = new ArrayList<>();
+        for (String key : parts) {
+            Part part = of.part(key).orElseThrow();
+            boolean seen = drawnWith(part, parts).stream()
+                    .anyMatch(drawn -> hiding.isSeen(
+                            goes ? roles.oldIndex(drawn) : roles.nextIndex(drawn), meets(half, drawn, goes)));
+            // What no move hides may be seen while it flows, though it is not at rest.
+            boolean flows = !isMoved(half, key)
+                    && (goes ? standing.isSeen(roles.oldIndex(key)) : roles.movesEarly(key) || roles.movesLate(key));
+            if (!seen && !flows) continue;
+            int start = half.written(key).orElse(0);
+            moves.add(UsualSwap.fade(of, part, Ease.Direction.OUT).withStart(new Start.At(start)));
+        }
+        return moves;
+    }
+
+    /** Parts that are drawn and go where one goes: itself, or of a group that is replaced those that ride with it. */
+    private List<String> drawnWith(Part part, Set<String> moving) {
+        if (!part.kind().equals("group")) return List.of(part.key());
+        return roles.doings().keySet().stream()
+                .filter(key -> roles.isIn(key, part.key()) && rides(key) && !moving.contains(key))
+                .filter(key -> !graphic.part(key).orElseThrow().kind().equals("group"))
+                .filter(key -> roles.hasOld(key) && roles.hasNext(key))
+                .toList();
+    }
+
+    /** Whether a half moves a part, or a group that it is in. */
+    private boolean isMoved(Half half, String key) {
+        return roles.doings().keySet().stream()
+                .anyMatch(other -> (other.equals(key) || roles.isIn(key, other)) && half.moves(other));
+    }
+
+    /** The frame of a half at which a part is to be gone, or at which it may be seen. */
+    private int meets(Half half, String key, boolean goes) {
+        int meets = goes ? half.last(key) : half.moves(key) ? half.first(key) : Integer.MAX_VALUE;
+        for (String other : roles.doings().keySet()) {
+            if (!roles.isIn(key, other) || !half.moves(other)) continue;
+            if (goes) meets = Math.max(meets, half.last(other));
+            else if (!half.moves(key)) meets = Math.min(meets, half.first(other));
+        }
+        return meets == Integer.MAX_VALUE ? 0 : meets;
     }
 
     /** Moves for those that the swap of the design says nothing of. */
@@ -206,25 +267,12 @@ public final class Changes {
         return moves;
     }
 
-    /** A fade for those that enter or leave without a move that would hide them, their own or that of a group that does the same. */
-    private List<Move> fades(Phase phase, Graphic of, Set<String> parts) {
-        List<Move> moves = new ArrayList<>();
-        for (String key : parts) {
-            Part part = of.part(key).orElseThrow();
-            boolean moved = phase.moves().stream()
-                    .map(Move::part)
-                    .anyMatch(mover -> parts.contains(mover) && (mover.equals(key) || roles.isIn(key, mover)));
-            if (!moved && !part.kind().equals("group")) moves.add(UsualSwap.fade(of, part, Ease.Direction.OUT));
-        }
-        return moves;
-    }
-
     private Changed made(int length) {
         long flowing = roles.doings().keySet().stream()
                 .filter(key -> roles.movesEarly(key) || roles.movesLate(key))
                 .count();
         budget.spend(ChangeEffort.flow(flowing, times.flow.lateEnd()));
-        Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures, this::inTime);
+        Layers layers = new Layers(shown.graphic(), graphic, roles, middle, times, standing, pictures, inTime, coming);
         Assembly assembly = new Assembly(shown, roles, times);
         List<Bar> bars = new ArrayList<>();
         for (Part part : graphic.parts()) {
@@ -245,10 +293,15 @@ public final class Changes {
         int in = changes == 0 && !coming.isAny() ? 0 : Math.max(changes, Math.max(coming.end(), boxed(all)));
         Reel of = fresh.reel();
         Reel reel = new Reel(of.width(), of.height(), of.rate(), all, in, of.loop(), of.out(), coming.pauses(all, in));
-        WorkedOut worked = new WorkedOut(
-                reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
+        WorkedOut worked = fresh.as(reel, bars, Math.max(length, in + of.out() + 1));
         return new Changed(
-                worked, graphic, values, Tellings.of(graphic, roles, middle, times), Optional.empty(), -1, changes);
+                worked,
+                graphic,
+                values,
+                Tellings.of(graphic, roles, middle, times, coming),
+                Optional.empty(),
+                -1,
+                changes);
     }
 
     /** Frame at which the last box is as it is at rest. */
@@ -263,7 +316,7 @@ public final class Changes {
 
     private List<Track> comes(Part part, List<Bar> bars) {
         String key = part.key();
-        if (roles.of(key) == Doing.ENTERS && inTime(key)) return coming.tracks(key);
+        if (inTime.is(key)) return coming.tracks(key);
         if (back.moves(key)) {
             bars.addAll(back.bars(key, times.backBy(key)));
             return back.tracks(part, times.backBy(key));
@@ -280,10 +333,10 @@ public final class Changes {
         int end = Math.max(times.gone, coming.standing(standing));
         for (String key : roles.doings().keySet()) {
             Doing doing = roles.of(key);
-            if (doing == Doing.STAYS || roles.isComing(key) && inTime(key)) continue;
+            if (doing == Doing.STAYS || roles.isComing(key) && inTime.is(key)) continue;
             end = Math.max(end, times.awayEnd(key));
             if (roles.isTinted(key)) end = Math.max(end, UsualSwap.frames(graphic, 2 * UsualSwap.THROUGH_NOTHING));
-            if (doing != Doing.LEAVES && !inTime(key)) end = Math.max(end, times.backEnd(key));
+            if (doing != Doing.LEAVES && !inTime.is(key)) end = Math.max(end, times.backEnd(key));
             if (roles.movesEarly(key) && times.flowsEarly()) end = Math.max(end, times.flow.earlyEnd());
             if (times.flowsLate()) end = Math.max(end, times.flow.lateEnd());
         }

@@ -11,7 +11,6 @@ import glimble.reel.Track;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
-import java.util.function.Predicate;
 
 /**
  * What was still to come in when the values changed, and comes by the in of the new ones: at the time it has there, or as soon as there is
@@ -22,7 +21,7 @@ final class Coming {
     private final Reel next;
     private final Roles roles;
     private final Times times;
-    private final Predicate<String> comes;
+    private final InTime comes;
     /** Steps of the new in that are still ahead, at their frames there. */
     private final List<Reel.Pause> steps = new ArrayList<>();
     /** Frames that the new in is ahead of the change. */
@@ -31,7 +30,7 @@ final class Coming {
     /** Frame of the change at which each step stands, once it is known. */
     private final int[] stands;
 
-    Coming(Shown shown, Reel next, Roles roles, Times times, Predicate<String> comes) {
+    Coming(Shown shown, Reel next, Roles roles, Times times, InTime comes) {
         this.shown = shown;
         this.next = next;
         this.roles = roles;
@@ -43,7 +42,7 @@ final class Coming {
         if (shown.isComing()) {
             for (Reel.Pause step : next.steps()) {
                 boolean passed = known.contains(step.part()) && !ahead.contains(step.part());
-                if (!passed && comes.test(step.part())) steps.add(step);
+                if (!passed && comes.is(step.part())) steps.add(step);
             }
         }
         this.ahead = shown.waits() ? earliest() : shown.frame() - shown.begins();
@@ -62,9 +61,9 @@ final class Coming {
         int until = steps.isEmpty() ? Integer.MAX_VALUE : steps.get(0).frame();
         int first = Integer.MAX_VALUE;
         for (Layer layer : next.layers()) {
-            if (!comes.test(layer.part())) continue;
+            if (!comes.is(layer.part())) continue;
             for (Track track : layer.tracks()) {
-                if (track.phase() == PhaseName.IN && begins(track) < until) first = Math.min(first, begins(track));
+                if (track.phase() == PhaseName.IN && track.begins() < until) first = Math.min(first, track.begins());
             }
         }
         return first == Integer.MAX_VALUE ? Math.min(until == Integer.MAX_VALUE ? 0 : until, next.in()) : first;
@@ -74,26 +73,20 @@ final class Coming {
     private int changeEnd() {
         int end = times.gone;
         for (String key : roles.doings().keySet()) {
-            if (roles.of(key) == Doing.STAYS || comes.test(key)) continue;
+            if (roles.of(key) == Doing.STAYS || comes.is(key)) continue;
             end = Math.max(end, Math.max(times.awayEnd(key), times.backEnd(key)));
         }
         if (times.flowsEarly()) end = Math.max(end, times.flow.earlyEnd());
         if (times.flowsLate()) end = Math.max(end, times.flow.lateEnd());
         for (Layer layer : next.layers()) {
-            if (!comes.test(layer.part())) continue;
+            if (!comes.is(layer.part())) continue;
             for (Track track : layer.tracks()) {
                 boolean before =
-                        !steps.isEmpty() && begins(track) < steps.get(0).frame();
+                        !steps.isEmpty() && track.begins() < steps.get(0).frame();
                 if (track.phase() == PhaseName.IN && before) end = Math.max(end, track.last() - ahead);
             }
         }
         return end;
-    }
-
-    private static int begins(Track track) {
-        int begins = track.overLetters() ? Integer.MAX_VALUE : track.first();
-        for (int start : track.dealt().starts()) begins = Math.min(begins, start);
-        return begins;
     }
 
     /** Frames by which what begins at a frame of the new in is played later in the change than there; mostly less than 0. */
@@ -106,27 +99,51 @@ final class Coming {
     }
 
     boolean isAny() {
-        return !steps.isEmpty() || roles.doings().keySet().stream().anyMatch(comes);
+        return !steps.isEmpty() || comes.isAny();
     }
 
-    /** Tracks of a part in the in of the change; none of it is seen before there is room for it. */
+    /** Whether a part comes with the in that is still played. */
+    boolean comes(String key) {
+        return comes.is(key);
+    }
+
+    /** Frame of the change before which nothing of a part is seen: not before that in begins, nor before there is room for it. */
+    int from(String key) {
+        return Math.max(Math.max(0, -ahead), times.earliest(key));
+    }
+
+    /** Frame of the change at which it begins to come. */
+    int begins(String key) {
+        int begins = Integer.MAX_VALUE;
+        for (Track track : tracks(key)) begins = Math.min(begins, track.begins());
+        return Math.max(from(key), begins == Integer.MAX_VALUE ? 0 : begins);
+    }
+
+    /** Frame of the change at which it is at rest. */
+    int to(String key) {
+        int to = from(key);
+        for (Track track : tracks(key)) to = Math.max(to, track.last());
+        return to;
+    }
+
+    /** Tracks of a part in the in of the change. */
     List<Track> tracks(String key) {
         List<Track> tracks = new ArrayList<>();
-        int least = Math.max(0, times.earliest(key));
+        int least = from(key);
         int late = 0;
         for (Track track : next.layers().get(roles.nextIndex(key)).tracks()) {
-            if (track.phase() == PhaseName.IN) late = Math.max(late, least - begins(track) - by(begins(track)));
+            if (track.phase() == PhaseName.IN) late = Math.max(late, least - track.begins() - by(track.begins()));
         }
         for (Track track : next.layers().get(roles.nextIndex(key)).tracks()) {
             if (track.phase() != PhaseName.IN) continue;
-            tracks.add(track.shifted(PhaseName.IN, by(begins(track)) + late));
+            tracks.add(track.shifted(PhaseName.IN, by(track.begins()) + late));
         }
         return tracks;
     }
 
     /** With a box that follows what is revealed as it comes. */
     Layer resized(Layer layer) {
-        if (!comes.test(layer.part())) return layer;
+        if (!comes.is(layer.part())) return layer;
         for (Resize resize : next.layers().get(roles.nextIndex(layer.part())).resizes()) {
             if (resize.phase() != PhaseName.IN) continue;
             List<Resize> resizes = new ArrayList<>();
@@ -141,8 +158,8 @@ final class Coming {
     int end() {
         int end = stands.length == 0 ? 0 : stands[stands.length - 1];
         for (String key : roles.doings().keySet()) {
-            if (!comes.test(key)) continue;
-            for (Track track : tracks(key)) end = Math.max(end, track.last());
+            if (!comes.is(key)) continue;
+            end = Math.max(end, to(key));
         }
         return end;
     }

@@ -17,6 +17,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalInt;
 
 /** A stretch of motion of some parts within a change: its first move begins at frame 0, wherever it stood in its phase. */
 final class Half {
@@ -24,6 +25,7 @@ final class Half {
     private final boolean backwards;
     private final int before;
     private final Map<String, int[]> spans = new HashMap<>();
+    private final Map<String, List<Track>> known = new HashMap<>();
 
     /**
      * @param name the phase it is of, for people
@@ -73,10 +75,21 @@ final class Half {
     /** Tracks of a part in the in of a change, so many frames later. */
     List<Track> tracks(Part part, int by) {
         if (!moves(part.key())) return List.of();
-        Clock clock = new Clock(PhaseName.IN, motion.length(), backwards, Optional.empty());
-        List<Track> tracks = new ArrayList<>();
-        for (Track track : motion.tracks(part, clock)) tracks.add(track.shifted(PhaseName.IN, by - before));
-        return tracks;
+        List<Track> tracks = known.computeIfAbsent(part.key(), none -> {
+            Clock clock = new Clock(PhaseName.IN, motion.length(), backwards, Optional.empty());
+            return motion.tracks(part, clock);
+        });
+        return tracks.stream()
+                .map(track -> track.shifted(PhaseName.IN, by - before))
+                .toList();
+    }
+
+    /** Frame of the phase, as it is written down, at which the first move of a part begins; empty for one without. */
+    OptionalInt written(String part) {
+        return motion.bars().stream()
+                .filter(bar -> bar.part().equals(part))
+                .mapToInt(Bar::start)
+                .min();
     }
 
     /** Its moves of a part as they are played, so many frames later. */

@@ -17,7 +17,7 @@ import glimble.rest.Pictures;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.Predicate;
+import java.util.function.Function;
 
 /** The layers of one part in a change: as it was, going away, and as it will be, coming back or flowing. */
 final class Layers {
@@ -30,7 +30,8 @@ final class Layers {
     private final Times times;
     private final Standing standing;
     private final Pictures pictures;
-    private final Predicate<String> inTime;
+    private final InTime inTime;
+    private final Coming coming;
 
     Layers(
             Graphic was,
@@ -40,7 +41,8 @@ final class Layers {
             Times times,
             Standing standing,
             Pictures pictures,
-            Predicate<String> inTime) {
+            InTime inTime,
+            Coming coming) {
         this.was = was;
         this.will = will;
         this.roles = roles;
@@ -49,6 +51,7 @@ final class Layers {
         this.standing = standing;
         this.pictures = pictures;
         this.inTime = inTime;
+        this.coming = coming;
     }
 
     private PartRest middle(String key) {
@@ -60,9 +63,6 @@ final class Layers {
     Layer old(Part part, Half half) {
         String key = part.key();
         int index = roles.oldIndex(key);
-        int end = times.awayEnd(key);
-        boolean laidOver = roles.isLaidOver(key);
-        if (laidOver) end = times.backEnd(key);
         List<Track> out = half.tracks(part, 0);
         List<Track> tracks = new ArrayList<>();
         boolean goesByItself = half.moves(key) && !roles.isComing(key);
@@ -70,7 +70,7 @@ final class Layers {
         else tracks.addAll(standing.going(index));
         Layer layer = roles.oldLayer(key);
         Resize resize = flow(part, layer, true, tracks);
-        if (isGated(key)) tracks.add(gate(end, false));
+        if (isGated(key)) tracks.add(gate(times.gatedAt(key), false));
         return apart(
                         layer.with(tracks, resize == null ? List.of() : List.of(resize)),
                         was,
@@ -81,18 +81,17 @@ final class Layers {
     /**
      * A part as it will be.
      *
-     * @param coming tracks by which it comes, in the in of the change
+     * @param comes tracks by which it comes, in the in of the change
      */
-    Layer next(Part part, List<Track> coming) {
+    Layer next(Part part, List<Track> comes) {
         String key = part.key();
         Layer layer = roles.nextLayer(key);
-        List<Track> tracks = new ArrayList<>(coming);
+        List<Track> tracks = new ArrayList<>(comes);
         boolean same = roles.of(key) == Doing.STAYS || roles.of(key) == Doing.FLOWS || roles.isTinted(key);
         if (same) tracks.addAll(going(part));
         Resize resize = flow(part, layer, false, tracks);
-        // What comes by the in is hidden until then by how it comes.
-        boolean gated = !same && isGated(key) && !inTime.test(key);
-        if (gated && times.backStart(key) > 0) tracks.add(gate(times.backStart(key), true));
+        int from = inTime.is(key) ? coming.from(key) : times.backStart(key);
+        if (!same && isGated(key) && from > 0) tracks.add(gate(from, true));
         // First back to the colour it had, then to what that was still tinted with.
         if (roles.isTinted(key)) tracks.add(0, tint(key));
         for (Track track : layer.tracks()) if (track.phase() != PhaseName.IN) tracks.add(track);
@@ -187,7 +186,58 @@ final class Layers {
         add(tracks, Channel.Y, base, y);
         add(tracks, Channel.SCALE_X, base, across);
         add(tracks, Channel.SCALE_Y, base, down);
-        return going;
+        return filled(part, layer, base, new double[][] {x, y, across, down}, going);
+    }
+
+    /**
+     * Letters that are carried from one place to another have their gradient or their picture as their box has it on the way.
+     *
+     * @param base px, about which they are scaled
+     * @param carried px by which they are shifted and factors by which they are scaled, one a frame
+     */
+    private Resize filled(Part part, Layer layer, double[] base, double[][] carried, Resize going) {
+        int flows = carried[0].length - 1;
+        int last = going == null ? flows : Math.max(flows, going.last());
+        Carried fill = fill(part, layer, last + 1);
+        Carried picture = layer.kind().equals("text") ? picture(layer, last + 1) : null;
+        if (roles.of(part.key()) != Doing.FLOWS || fill == null && picture == null) return going;
+        double[][] edges = new double[4][last + 1];
+        for (int frame = 0; frame <= last; frame++) {
+            for (int edge = 0; edge < 4; edge++) edges[edge][frame] = value(going, edge, frame);
+            Rect now = box(part.key(), frame);
+            if (fill != null) fill.add(now, frame);
+            if (picture != null) picture.add(now, frame);
+        }
+        double[][] inLayer = new double[2][];
+        inLayer[0] = fill == null ? new double[0] : uncarried(fill.values(), base, carried, false);
+        inLayer[1] = picture == null ? new double[0] : uncarried(picture.values(), base, carried, true);
+        return new Resize(PhaseName.IN, 0, edges[0], edges[1], edges[2], edges[3], inLayer[0], inLayer[1], 0);
+    }
+
+    /** Places in the picture, four numbers a frame, as places in what is carried there. */
+    private static double[] uncarried(double[] values, double[] base, double[][] carried, boolean sizes) {
+        double[] uncarried = new double[values.length];
+        for (int i = 0; i < values.length; i++) {
+            int frame = Math.min(i / 4, carried[0].length - 1);
+            int axis = i % 2;
+            double factor = carried[2 + axis][frame];
+            boolean size = sizes && i % 4 > 1;
+            uncarried[i] = Rounding.px(
+                    size ? values[i] / factor : base[axis] + (values[i] - base[axis] - carried[axis][frame]) / factor);
+        }
+        return uncarried;
+    }
+
+    /** The box of a part on its way from one rest to the other, px, whatever was still moving it. */
+    private Rect box(String key, int frame) {
+        Rect old = middle.old(key).straight();
+        Rect between = middle(key).straight();
+        Rect next = middle.next(key).straight();
+        double left = flow(old.x(), between.x(), next.x(), frame);
+        double top = flow(old.y(), between.y(), next.y(), frame);
+        double right = flow(old.right(), between.right(), next.right(), frame);
+        double bottom = flow(old.bottom(), between.bottom(), next.bottom(), frame);
+        return new Rect(left, top, right - left, bottom - top);
     }
 
     private Resize goes(String key) {
@@ -225,21 +275,25 @@ final class Layers {
 
     private Resize resized(Part part, Layer layer, boolean old, Resize going) {
         String key = part.key();
-        Rect[] at = {
-            middle.old(key).straight(), middle(key).straight(), middle.next(key).straight()
-        };
-        Rect base = old ? at[0] : at[2];
+        Rect base = (old ? middle.old(key) : middle.next(key)).straight();
         int last = times.flow.lateEnd();
         if (going != null) last = Math.max(last, going.last());
         double[][] edges = new double[4][last + 1];
+        Carried fill = fill(part, layer, last + 1);
+        Carried picture = picture(layer, last + 1);
         for (int frame = 0; frame <= last; frame++) {
-            int i = going == null ? 0 : going.index(frame);
-            edges[0][frame] = Rounding.px(flow(at[0].x(), at[1].x(), at[2].x(), frame) - base.x() + value(going, 0, i));
-            edges[1][frame] = Rounding.px(flow(at[0].y(), at[1].y(), at[2].y(), frame) - base.y() + value(going, 1, i));
-            edges[2][frame] = Rounding.px(
-                    flow(at[0].right(), at[1].right(), at[2].right(), frame) - base.right() + value(going, 2, i));
-            edges[3][frame] = Rounding.px(
-                    flow(at[0].bottom(), at[1].bottom(), at[2].bottom(), frame) - base.bottom() + value(going, 3, i));
+            Rect flows = box(key, frame);
+            double left = flows.x() + value(going, 0, frame);
+            double top = flows.y() + value(going, 1, frame);
+            double right = flows.right() + value(going, 2, frame);
+            double bottom = flows.bottom() + value(going, 3, frame);
+            edges[0][frame] = Rounding.px(left - base.x());
+            edges[1][frame] = Rounding.px(top - base.y());
+            edges[2][frame] = Rounding.px(right - base.right());
+            edges[3][frame] = Rounding.px(bottom - base.bottom());
+            Rect now = new Rect(left, top, Math.max(0, right - left), Math.max(0, bottom - top));
+            if (fill != null) fill.add(now, frame);
+            if (picture != null) picture.add(now, frame);
         }
         return new Resize(
                 PhaseName.IN,
@@ -248,13 +302,14 @@ final class Layers {
                 edges[1],
                 edges[2],
                 edges[3],
-                fill(part, layer, at, last),
-                picture(layer, at, last),
+                fill == null ? new double[0] : fill.values(),
+                picture == null ? new double[0] : picture.values(),
                 0);
     }
 
-    private static double value(Resize resize, int edge, int i) {
+    private static double value(Resize resize, int edge, int frame) {
         if (resize == null) return 0;
+        int i = resize.index(frame);
         return switch (edge) {
             case 0 -> resize.left()[i];
             case 1 -> resize.top()[i];
@@ -267,35 +322,54 @@ final class Layers {
         return times.flow.at(old, middle, next, frame);
     }
 
-    /** A gradient goes with its box, by the same rule as at rest at both ends. */
-    private double[] fill(Part part, Layer layer, Rect[] at, int last) {
-        if (layer.fill().from().equals(layer.fill().to())) return new double[0];
+    /** A gradient goes with its box; null for none. */
+    private Carried fill(Part part, Layer layer, int frames) {
+        if (layer.fill().from().equals(layer.fill().to())) return null;
         boolean mirrored = middle.next().mirrored();
-        double[][] points = new double[3][];
-        for (int i = 0; i < 3; i++) {
-            Layer.Fill fill = LayerLook.fill(part, at[i], mirrored);
-            points[i] = new double[] {fill.x1(), fill.y1(), fill.x2(), fill.y2()};
-        }
-        return four(points, last);
+        Function<Rect, double[]> rule = box -> {
+            Layer.Fill fill = LayerLook.fill(part, box, mirrored);
+            return new double[] {fill.x1(), fill.y1(), fill.x2(), fill.y2()};
+        };
+        Layer.Fill stands = stands(part.key()).fill();
+        return carried(
+                part.key(),
+                rule,
+                new double[] {stands.x1(), stands.y1(), stands.x2(), stands.y2()},
+                Resize::fill,
+                frames);
     }
 
-    private double[] picture(Layer layer, Rect[] at, int last) {
-        if (layer.picture().isEmpty()) return new double[0];
+    /** A picture goes with its box; null for none. */
+    private Carried picture(Layer layer, int frames) {
+        Pictures.Extent extent = pictures.extent(layer.picture()).orElse(null);
+        if (extent == null) return null;
         boolean fills =
                 !(will.part(layer.part()).orElseThrow() instanceof glimble.graphic.PicturePart of) || of.fills();
-        double[][] places = new double[3][];
-        for (int i = 0; i < 3; i++) {
-            Rect place = LayerLook.picture(pictures.extent(layer.picture()).orElseThrow(), at[i], fills);
-            places[i] = new double[] {place.x(), place.y(), place.width(), place.height()};
-        }
-        return four(places, last);
+        Function<Rect, double[]> rule = box -> {
+            Rect place = LayerLook.picture(extent, box, fills);
+            return new double[] {place.x(), place.y(), place.width(), place.height()};
+        };
+        Rect stands = stands(layer.part()).pictureAt();
+        return carried(
+                layer.part(),
+                rule,
+                new double[] {stands.x(), stands.y(), stands.width(), stands.height()},
+                Resize::picture,
+                frames);
     }
 
-    private double[] four(double[][] at, int last) {
-        double[] values = new double[4 * (last + 1)];
-        for (int frame = 0; frame <= last; frame++) {
-            for (int i = 0; i < 4; i++) values[4 * frame + i] = Rounding.px(flow(at[0][i], at[1][i], at[2][i], frame));
-        }
-        return values;
+    private Layer stands(String key) {
+        return roles.hasOld(key) ? roles.oldLayer(key) : roles.nextLayer(key);
+    }
+
+    private Carried carried(
+            String key,
+            Function<Rect, double[]> rule,
+            double[] atRest,
+            Function<Resize, double[]> meanwhile,
+            int frames) {
+        Resize going = goes(key);
+        return new Carried(
+                rule, stands(key).box(), going, atRest, going == null ? new double[0] : meanwhile.apply(going), frames);
     }
 }

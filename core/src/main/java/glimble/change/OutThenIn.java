@@ -1,15 +1,16 @@
 package glimble.change;
 
+import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
 import glimble.reel.Bar;
-import glimble.reel.EarlyOut;
 import glimble.reel.Layer;
-import glimble.reel.Playback;
+import glimble.reel.Looped;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.Resize;
+import glimble.reel.Standing;
 import glimble.reel.Track;
 import glimble.reel.WorkedOut;
 import java.util.ArrayList;
@@ -19,6 +20,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.IntStream;
 
 /** A change for which everything goes out, from where it stands, and comes in again with the new values. */
 final class OutThenIn {
@@ -27,37 +29,61 @@ final class OutThenIn {
     /** @param why it is so, for people */
     static Changed of(
             Shown shown, Graphic graphic, Map<String, String> values, WorkedOut fresh, int length, String why) {
-        Reel leaving = EarlyOut.of(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
-        int out = leaving.layers().isEmpty() ? 0 : leaving.out();
+        Reel leaving = shown.leaving();
+        int fade = UsualSwap.frames(graphic, UsualSwap.THROUGH_NOTHING);
+        Standing gone = new Standing(leaving, PhaseName.OUT, leaving.out(), Looped.NONE);
+        Standing comes = new Standing(fresh.reel(), PhaseName.IN, 0, Looped.NONE);
+        boolean stays = IntStream.range(0, leaving.layers().size())
+                .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && gone.isSeen(i));
+        int out = leaving.layers().isEmpty() ? 0 : Math.max(leaving.out(), stays ? fade : 0);
         int begins = Math.max(0, out + graphic.swap().back().meet());
         List<Layer> layers = new ArrayList<>();
         Set<String> left = new LinkedHashSet<>();
         Map<Integer, Integer> to = new HashMap<>();
         List<Layer> goes = new ArrayList<>();
         for (int i = 0; i < leaving.layers().size(); i++) {
-            if (hasGone(shown, i)) continue;
+            if (hasGone(shown, i) && !isNeeded(shown, i)) continue;
             to.put(i, goes.size());
-            goes.add(out(leaving.layers().get(i), out));
+            Layer layer = out(leaving.layers().get(i), out);
+            goes.add(!isGroup(layer) && gone.isSeen(i) ? fading(layer, out - fade, fade, 1, 0) : layer);
             left.add(leaving.layers().get(i).part());
         }
         for (Layer layer : goes) layers.add(layer.among(to));
         int before = layers.size();
-        for (Layer layer : fresh.reel().layers()) layers.add(in(layer, begins, before));
         Reel of = fresh.reel();
+        boolean appears = false;
+        for (int i = 0; i < of.layers().size(); i++) {
+            Layer layer = in(of.layers().get(i), begins, before);
+            boolean seen = !isGroup(layer) && comes.isSeen(i);
+            appears |= seen;
+            layers.add(seen ? fading(layer, begins, fade, 0, 1) : layer);
+        }
         List<Reel.Pause> pauses = new ArrayList<>();
         for (int i = 0; i < of.steps().size(); i++) {
             Reel.Pause step = of.steps().get(i);
             int until = i + 1 < of.steps().size() ? of.steps().get(i + 1).frame() : of.in();
             pauses.add(ReelMaker.pause(new Steps.Point(step.part(), step.frame() + begins), until + begins, layers));
         }
-        int in = Math.max(out, begins + of.in());
+        int in = Math.max(out, begins + Math.max(of.in(), appears ? fade : 0));
         Reel reel = new Reel(of.width(), of.height(), of.rate(), layers, in, of.loop(), of.out(), pauses);
         List<Bar> bars = new ArrayList<>();
         for (Bar bar : fresh.bars()) if (bar.phase() == PhaseName.IN) bars.add(bar.later(begins));
-        WorkedOut worked = new WorkedOut(
-                reel, fresh.rest(), bars, Playback.whole(reel, Math.max(length, in + of.out() + 1)), fresh.notes());
+        WorkedOut worked = fresh.as(reel, bars, Math.max(length, in + of.out() + 1));
         return new Changed(
                 worked, graphic, values, parts(graphic, left, fresh, out, begins, why), Optional.empty(), begins, in);
+    }
+
+    private static boolean isGroup(Layer layer) {
+        return layer.kind().equals("group");
+    }
+
+    /** What would be seen where nothing is, fades. */
+    private static Layer fading(Layer layer, int first, int frames, double from, double to) {
+        double[] values = new double[frames + 1];
+        for (int i = 0; i <= frames; i++) values[i] = from + (to - from) * i / frames;
+        List<Track> tracks = new ArrayList<>(layer.tracks());
+        tracks.add(Track.plain(PhaseName.IN, Channel.OPACITY, "", first, values));
+        return layer.with(tracks, layer.resizes());
     }
 
     private static Layer out(Layer layer, int out) {
@@ -70,6 +96,16 @@ final class OutThenIn {
                 .map(resize -> resize.shifted(PhaseName.IN, 0))
                 .toList();
         return layer.with(tracks, resizes).absentIn(Layers.GONE);
+    }
+
+    /** Whether anything that is still there is seen through it, is in it, or rides on it. */
+    private static boolean isNeeded(Shown shown, int index) {
+        List<Layer> layers = shown.reel().layers();
+        return IntStream.range(0, layers.size()).filter(i -> !hasGone(shown, i)).anyMatch(i -> {
+            Layer layer = layers.get(i);
+            boolean masked = layer.masks().stream().anyMatch(mask -> mask.layer() == index);
+            return masked || layer.within() == index || layer.rides() == index;
+        });
     }
 
     /** What an earlier change took away, and what only takes its turn in a series, is not there any more. */

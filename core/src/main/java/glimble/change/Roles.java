@@ -10,6 +10,7 @@ import glimble.graphic.Swap;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.Standing;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -35,6 +36,8 @@ final class Roles {
     private final Map<String, String> groups = new HashMap<>();
     /** Parts that are there before and after, but have not come in yet. */
     private final Set<String> coming = new HashSet<>();
+    /** Parts that are behind a mask that is replaced, or ride on a ribbon that is. */
+    private final Set<String> withOthers = new HashSet<>();
     /** Parts that swap by a move of a group they are in, the outermost one. */
     private final Map<String, String> riding = new HashMap<>();
 
@@ -73,16 +76,20 @@ final class Roles {
     private boolean swapWithOthers() {
         boolean more = false;
         for (Map.Entry<String, Doing> of : doings.entrySet()) {
-            if (of.getValue() != Doing.STAYS && of.getValue() != Doing.FLOWS) continue;
+            boolean drawnOnce = of.getValue() == Doing.STAYS || of.getValue() == Doing.FLOWS || isTinted(of.getKey());
+            if (!drawnOnce) continue;
             if (nextLayer(of.getKey()).kind().equals("group")) continue;
             Layer layer = nextLayer(of.getKey());
             boolean masked = layer.masks().stream()
                     .map(mask -> next.layers().get(mask.layer()).part())
                     .anyMatch(this::isReplaced);
-            boolean ridden = layer.rides() >= 0
-                    && isReplaced(next.layers().get(layer.rides()).part());
+            // What is laid over comes from nothing, and what rides on it would with it.
+            String ribbon =
+                    layer.rides() < 0 ? "" : next.layers().get(layer.rides()).part();
+            boolean ridden = layer.rides() >= 0 && (isReplaced(ribbon) || isLaidOver(ribbon));
             if (!masked && !ridden) continue;
             of.setValue(Doing.SWAPS);
+            withOthers.add(of.getKey());
             more = true;
         }
         return more;
@@ -114,14 +121,15 @@ final class Roles {
                             .anyMatch(member -> hasCome(graphic.part(member).orElseThrow()));
         }
         int index = oldLayers.get(part.key());
-        return standing.hasCome(index) || isMaskOfCome(index);
+        return standing.hasCome(index) || bears(index);
     }
 
-    /** Whatever has come is cut by its masks, whether these are seen or not. */
-    private boolean isMaskOfCome(int index) {
+    /** Whatever has come is cut by its masks, and rides on its ribbon, whether these are seen or not. */
+    private boolean bears(int index) {
         for (int i = 0; i < old.layers().size(); i++) {
-            boolean masked = old.layers().get(i).masks().stream().anyMatch(mask -> mask.layer() == index);
-            if (masked && standing.hasCome(i)) return true;
+            Layer layer = old.layers().get(i);
+            boolean by = layer.rides() == index || layer.masks().stream().anyMatch(mask -> mask.layer() == index);
+            if (by && standing.hasCome(i)) return true;
         }
         return false;
     }
@@ -193,7 +201,8 @@ final class Roles {
 
     /** Whether only its colour changes and the design has no move for that: it goes over by tint. */
     boolean isTinted(String key) {
-        if (doings.get(key) != Doing.SWAPS || riding.containsKey(key) || hasSwap(key)) return false;
+        boolean replaced = riding.containsKey(key) || withOthers.contains(key) || hasSwap(key);
+        if (doings.get(key) != Doing.SWAPS || replaced) return false;
         return SameDrawing.isTintable(oldLayer(key), nextLayer(key))
                 && !SameDrawing.areColours(oldLayer(key), nextLayer(key))
                 && masksOf(oldLayer(key), old).equals(masksOf(nextLayer(key), next));
@@ -241,6 +250,18 @@ final class Roles {
         return riding.get(key);
     }
 
+    /** Keys of the parts that were seen through a part as it was, or through a group that it is in. */
+    List<String> seenThrough(String key) {
+        List<String> through = new ArrayList<>();
+        for (int at = oldLayers.get(key); at >= 0; at = old.layers().get(at).within()) {
+            int mask = at;
+            oldLayers.forEach((other, index) -> {
+                if (old.layers().get(index).masks().stream().anyMatch(by -> by.layer() == mask)) through.add(other);
+            });
+        }
+        return through;
+    }
+
     boolean hasOld(String key) {
         return oldLayers.containsKey(key);
     }
@@ -251,6 +272,10 @@ final class Roles {
 
     Layer oldLayer(String key) {
         return old.layers().get(oldLayers.get(key));
+    }
+
+    boolean hasNext(String key) {
+        return nextLayers.containsKey(key);
     }
 
     int nextIndex(String key) {
@@ -282,7 +307,8 @@ final class Roles {
             double[] from = Middle.letters(one);
             double[] to = Middle.letters(other);
             for (int i = 0; i < from.length && i < to.length; i++) if (moved(from[i], to[i])) return true;
-            if (from.length > 0) return false;
+            // A gradient goes with the box, and so does a picture.
+            if (from.length > 0 && isPlain(nextLayer(key))) return false;
             return moved(one.box().start(Axis.X), other.box().start(Axis.X))
                     || moved(one.box().end(Axis.X), other.box().end(Axis.X))
                     || moved(one.box().start(Axis.Y), other.box().start(Axis.Y))
@@ -297,6 +323,11 @@ final class Roles {
             if (box && moved(one.box().extent(axis), other.box().extent(axis))) return true;
         }
         return false;
+    }
+
+    private static boolean isPlain(Layer layer) {
+        return layer.picture().isEmpty()
+                && layer.fill().from().equals(layer.fill().to());
     }
 
     static boolean moved(double one, double other) {

@@ -25,14 +25,26 @@ final class SameDrawing {
                 && one.fill().to().equals(other.fill().to())
                 && one.stroke().colour().equals(other.stroke().colour())
                 && one.shadow().colour().equals(other.shadow().colour())
-                && one.glow().colour().equals(other.glow().colour());
+                && one.glow().colour().equals(other.glow().colour())
+                && backOf(one).equals(backOf(other));
+    }
+
+    /** Colours of the back of a ribbon; none of anything else. */
+    private static List<String> backOf(Layer layer) {
+        if (layer.ribbon() == null) return List.of();
+        return List.of(layer.ribbon().back().from(), layer.ribbon().back().to());
+    }
+
+    /** Whether it is of one colour wherever it is seen, so that it is wholly of another where it is tinted. */
+    private static boolean isPlain(Layer layer) {
+        String colour = layer.fill().from();
+        return colour.equals(layer.fill().to()) && backOf(layer).stream().allMatch(colour::equals);
     }
 
     /** Whether only one plain colour differs, so that the one may become the other. */
     static boolean isTintable(Layer one, Layer other) {
-        boolean plain = one.fill().from().equals(one.fill().to())
-                && other.fill().from().equals(other.fill().to());
-        return plain
+        return isPlain(one)
+                && isPlain(other)
                 && one.picture().isEmpty()
                 && other.picture().isEmpty()
                 && one.stroke().width() == 0

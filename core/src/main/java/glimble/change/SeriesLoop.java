@@ -5,7 +5,9 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
+import glimble.reel.Looped;
 import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
 import glimble.reel.Resize;
 import glimble.reel.Rounds;
 import glimble.reel.Track;
@@ -33,8 +35,9 @@ public final class SeriesLoop {
      * @param begins frame of the loop
      * @param rests frames for which the line before stood at rest
      * @param before what stood
+     * @param came worked out for the line that comes, as if it were taken
      */
-    public record Turn(int begins, int rests, Shown before, Changed changed) {
+    public record Turn(int begins, int rests, Shown before, Changed changed, WorkedOut came) {
 
         /** The frame of the loop from which on the line that comes is at rest. */
         public int rested() {
@@ -70,7 +73,7 @@ public final class SeriesLoop {
     }
 
     /**
-     * @param first worked out for the first line
+     * @param first worked out for the first line, as if it were taken
      * @return null for a graphic without a series, or with nothing in it
      */
     static SeriesLoop of(
@@ -89,17 +92,19 @@ public final class SeriesLoop {
         Map<String, String> shown = ShownValues.of(graphic, values);
         List<Turn> turns = new ArrayList<>();
         int at = 0;
-        Shown before = Shown.atRest(first, graphic, shown);
+        WorkedOut line = first;
         for (int i = 0; i < lines.size() && lines.size() > 1; i++) {
+            Shown before = Shown.atRest(line, graphic, ShownValues.of(graphic, values, i));
             Map<String, String> next = ShownValues.of(graphic, values, i + 1);
-            Changed changed = Changes.toLine(
-                    before, graphic, next, typesetter, pictures, graphic.frame().length(), budget);
+            int asked = graphic.frame().length();
+            boolean last = i == lines.size() - 1;
+            line = last ? first : ReelMaker.make(graphic, next, typesetter, pictures, asked, budget);
+            Changed changed = Changes.toLine(before, graphic, next, line, typesetter, pictures, asked, budget);
             int takes = changed.worked().reel().in();
             // However short its time, every line is seen at rest.
             int begins = at + Math.max(1, each - takes);
-            turns.add(new Turn(begins, begins - at, before, changed));
+            turns.add(new Turn(begins, begins - at, before, changed, line));
             at = begins + takes;
-            before = Shown.of(changed, PhaseName.IN, takes);
         }
         return new SeriesLoop(first, graphic, shown, turns, turns.isEmpty() ? each : at, series.each());
     }
@@ -124,20 +129,51 @@ public final class SeriesLoop {
         return lasts ? reel.in() + length + reel.out() + 1 : asked;
     }
 
-    /** What stands at a frame of the loop. */
+    /** What stands at a frame of the loop; everything loops meanwhile, as it is drawn. */
     Shown shown(int frame) {
-        Shown standing = Shown.atRest(first, graphic, values);
+        Looped looped = new Looped(frame, 1, true);
         int at = frame % length;
+        Turn last = null;
         for (Turn turn : turns) {
-            if (at < turn.begins()) return standing;
-            int takes = turn.changed().worked().reel().in();
-            if (at <= turn.begins() + takes) return Shown.of(turn.changed(), PhaseName.IN, at - turn.begins());
-            standing = Shown.of(turn.changed(), PhaseName.IN, takes);
+            if (at < turn.begins()) break;
+            last = turn;
         }
-        return standing;
+        if (last == null) return Shown.atRest(first, graphic, values).looping(looped);
+        boolean turning = at < last.rested();
+        Shown shown = turning
+                ? Shown.of(last.changed(), PhaseName.IN, at - last.begins())
+                : Shown.atRest(last.came(), graphic, last.changed().values());
+        return shown.with(looping(shown.reel(), last)).looping(looped);
     }
 
-    /** A reel that rests at the first line, with the series as its loop. */
+    /** The reel of a line, or of its turn, in which everything loops as it is drawn: what goes as it did, what stays as in the first line. */
+    private Reel looping(Reel reel, Turn turn) {
+        List<Layer> layers = new ArrayList<>();
+        for (Layer layer : reel.layers()) {
+            boolean gone = Roles.isGone(layer);
+            if (!gone && !still.contains(layer.part())) {
+                layers.add(layer);
+                continue;
+            }
+            List<Track> tracks = new ArrayList<>(layer.tracks());
+            tracks.removeIf(track -> track.phase() == PhaseName.LOOP);
+            Reel as = gone ? turn.before().reel() : first.reel();
+            for (Layer other : as.layers()) if (other.part().equals(layer.part())) tracks.addAll(ofLoop(other));
+            layers.add(layer.with(tracks, layer.resizes()));
+        }
+        return reel.withLayers(layers);
+    }
+
+    private static List<Track> ofLoop(Layer layer) {
+        return layer.tracks().stream()
+                .filter(track -> track.phase() == PhaseName.LOOP)
+                .toList();
+    }
+
+    /**
+     * A reel that rests at the first line, with the series as its loop: while a turn is taken, the layers of that change; between two turns,
+     * those of the line that stands.
+     */
     Reel addedTo(Reel reel) {
         if (turns.isEmpty()) return reel;
         List<Layer> layers = new ArrayList<>();
@@ -146,21 +182,22 @@ public final class SeriesLoop {
         for (int line = 0; line <= turns.size(); line++) places.add(new HashMap<>());
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer layer = reel.layers().get(i);
-            boolean stays = Roles.isGone(layer) || still.contains(layer.part());
+            boolean gone = Roles.isGone(layer);
+            boolean stays = gone || still.contains(layer.part());
             places.get(0).put(i, layers.size());
             of.add(places.get(0));
-            layers.add(stays ? layer : leaving(layer, turns.get(0)));
-            for (int line = 1; line <= turns.size() && !Roles.isGone(layer); line++) {
-                Changed came = turns.get(line - 1).changed();
-                int next = next(came, layer.part());
-                if (next < 0) continue;
-                if (stays) {
-                    places.get(line).put(next, places.get(0).get(i));
-                    continue;
+            layers.add(stays ? layer : until(layer, turns.get(0)));
+            if (gone) continue;
+            for (int line = 1; line <= turns.size(); line++) {
+                List<Layer> turned =
+                        turns.get(line - 1).changed().worked().reel().layers();
+                for (int k = 0; k < turned.size(); k++) {
+                    if (!turned.get(k).part().equals(layer.part())) continue;
+                    places.get(line).put(k, stays ? places.get(0).get(i) : layers.size());
+                    if (stays) continue;
+                    of.add(places.get(line));
+                    layers.add(Roles.isGone(turned.get(k)) ? going(turned.get(k), line) : line(turned.get(k), line));
                 }
-                places.get(line).put(next, layers.size());
-                of.add(places.get(line));
-                layers.add(line(came.worked().reel().layers().get(next), line));
             }
         }
         List<Layer> placed = new ArrayList<>();
@@ -190,47 +227,42 @@ public final class SeriesLoop {
         return pauses;
     }
 
-    /** Index of the layer of a part as it is after a change; -1 if it is absent then. */
-    private static int next(Changed changed, String part) {
-        List<Layer> layers = changed.worked().reel().layers();
-        for (int i = 0; i < layers.size(); i++) {
-            if (layers.get(i).part().equals(part) && !Roles.isGone(layers.get(i))) return i;
-        }
-        return -1;
+    /** The layer of a line: it comes with its turn, and is there until the next one. */
+    private Layer line(Layer layer, int line) {
+        Layer comes = turning(layer, turns.get(line - 1));
+        return line < turns.size() ? until(comes, turns.get(line)) : comes;
     }
 
-    /** The layer of a line: it comes with its turn and goes with the next one. */
-    private Layer line(Layer layer, int line) {
-        Turn came = turns.get(line - 1);
+    /** What a turn takes away: there from the turn on, and looping as it did, until it has gone. */
+    private Layer going(Layer layer, int line) {
+        Turn turn = turns.get(line - 1);
+        Layer goes = turning(layer, turn);
+        List<Track> tracks = new ArrayList<>(goes.tracks());
+        for (Layer before : turn.before().reel().layers()) {
+            if (before.part().equals(layer.part())) tracks.addAll(ofLoop(before));
+        }
+        return goes.with(tracks, goes.resizes());
+    }
+
+    /** A layer of a turn: not there before that. */
+    private Layer turning(Layer layer, Turn turn) {
         List<Track> tracks = new ArrayList<>();
         for (Track track : layer.tracks()) {
-            tracks.add(track.phase() == PhaseName.IN ? looped(track, came.begins()) : track);
+            tracks.add(track.phase() == PhaseName.IN ? looped(track, turn.begins()) : track);
         }
-        tracks.add(looped(Layers.gate(came.begins(), true), 0));
+        tracks.add(looped(Layers.gate(turn.begins(), true), 0));
         List<Resize> resizes = new ArrayList<>();
         for (Resize resize : layer.resizes()) {
-            resizes.add(resize.phase() == PhaseName.IN ? looped(resize, came.begins()) : resize);
+            resizes.add(resize.phase() == PhaseName.IN ? looped(resize, turn.begins()) : resize);
         }
-        Layer comes = layer.with(tracks, resizes).absentIn(ONLY_LOOP);
-        return line < turns.size() ? leaving(comes, turns.get(line)) : comes;
+        return layer.with(tracks, resizes).absentIn(ONLY_LOOP);
     }
 
-    /** A layer that goes with a turn: as the change has it, or at once where the change has only one for before and after. */
-    private Layer leaving(Layer layer, Turn turn) {
+    /** A layer that is there no longer once a turn begins. */
+    private Layer until(Layer layer, Turn turn) {
         List<Track> tracks = new ArrayList<>(layer.tracks());
-        Layer goes = layer;
-        boolean found = false;
-        for (Layer old : turn.changed().worked().reel().layers()) {
-            boolean same = old.part().equals(layer.part()) && Roles.isGone(old) && SameDrawing.areLetters(old, layer);
-            if (!same || old.tracks().stream().noneMatch(track -> track.phase() == PhaseName.IN)) continue;
-            found = true;
-            for (Track track : old.tracks()) {
-                if (track.phase() == PhaseName.IN) tracks.add(looped(track, turn.begins()));
-            }
-            if (layer.units().isEmpty()) goes = goes.withUnits(old.units());
-        }
-        if (!found) tracks.add(looped(Layers.gate(turn.begins(), false), 0));
-        return goes.with(tracks, goes.resizes());
+        tracks.add(looped(Layers.gate(turn.begins(), false), 0));
+        return layer.with(tracks, layer.resizes());
     }
 
     private Track looped(Track track, int by) {

@@ -2,8 +2,12 @@ package glimble.change;
 
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
+import glimble.reel.EarlyOut;
+import glimble.reel.Looped;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
+import glimble.reel.Revealed;
+import glimble.reel.Standing;
 import glimble.reel.WorkedOut;
 import glimble.rest.Rest;
 import java.util.Map;
@@ -18,11 +22,11 @@ import java.util.Set;
  * @param values that stand
  * @param phase in or loop
  * @param frame of that phase
- * @param looped in the in, the frame of the loop for what stands already
- * @param share in the in, how much of that loop is seen, 0–1
+ * @param looped in the in, what is seen of the loop
  * @param waits whether the in waits at a step at that frame
  * @param begins the frame of the reel's in at which the designed in begins: 0 for a take, later where everything goes out and comes in
  *     again, and less than 0 for any other change, of which the in is only the change
+ * @param revealed how boxes follow what is revealed, at that rest
  */
 public record Shown(
         Reel reel,
@@ -31,10 +35,10 @@ public record Shown(
         Map<String, String> values,
         PhaseName phase,
         int frame,
-        int looped,
-        double share,
+        Looped looped,
         boolean waits,
-        int begins) {
+        int begins,
+        Revealed revealed) {
 
     /** What stands at rest. */
     public static Shown atRest(WorkedOut worked, Graphic graphic, Map<String, String> values) {
@@ -43,7 +47,8 @@ public record Shown(
 
     /** A frame of the in or of the loop of a graphic as it was taken. */
     public static Shown of(WorkedOut worked, Graphic graphic, Map<String, String> values, PhaseName phase, int frame) {
-        return new Shown(worked.reel(), worked.rest(), graphic, values, phase, frame, 0, 0, false, 0);
+        return new Shown(
+                worked.reel(), worked.rest(), graphic, values, phase, frame, Looped.NONE, false, 0, worked.revealed());
     }
 
     /** A frame of a change, or of the loop after it. */
@@ -58,10 +63,10 @@ public record Shown(
                 changed.values(),
                 phase,
                 frame,
-                0,
-                0,
+                Looped.NONE,
                 false,
-                changed.begins());
+                changed.begins(),
+                worked.revealed());
     }
 
     /**
@@ -72,18 +77,42 @@ public record Shown(
     public Shown at(Playback.Moment moment) {
         boolean loops = moment.state() == Playback.State.LOOP;
         int at = moment.state() == Playback.State.REST ? reel.in() : moment.frame();
-        return new Shown(reel, rest, graphic, values, loops ? PhaseName.LOOP : PhaseName.IN, at, 0, 0, false, begins)
+        return moment(loops ? PhaseName.LOOP : PhaseName.IN, at)
                 .looping(moment.looped(), moment.share(), moment.state() == Playback.State.STEP);
     }
 
     /** The same at another frame. */
     public Shown moment(PhaseName otherPhase, int otherFrame) {
-        return new Shown(reel, rest, graphic, values, otherPhase, otherFrame, 0, 0, false, begins);
+        return with(otherPhase, otherFrame, Looped.NONE, false);
     }
 
     /** The same where the in waits at a step, or has just gone on. */
     public Shown looping(int loopedFrame, double loopShare, boolean waiting) {
-        return new Shown(reel, rest, graphic, values, phase, frame, loopedFrame, loopShare, waiting, begins);
+        return with(phase, frame, Looped.atStep(loopedFrame, loopShare), waiting);
+    }
+
+    /** The same while the loop is seen, too. */
+    Shown looping(Looped otherLooped) {
+        return with(phase, frame, otherLooped, waits);
+    }
+
+    /** The same moment of another reel that is drawn the same. */
+    Shown with(Reel other) {
+        return new Shown(other, rest, graphic, values, phase, frame, looped, waits, begins, revealed);
+    }
+
+    private Shown with(PhaseName otherPhase, int otherFrame, Looped otherLooped, boolean waiting) {
+        return new Shown(reel, rest, graphic, values, otherPhase, otherFrame, otherLooped, waiting, begins, revealed);
+    }
+
+    /** The reel whose out begins where everything stands. */
+    public Reel leaving() {
+        return EarlyOut.of(reel, phase, frame, looped, revealed);
+    }
+
+    /** Where everything stands, and how it goes on. */
+    Standing standing() {
+        return new Standing(reel, phase, frame, looped);
     }
 
     /** Whether the designed in is still played. */

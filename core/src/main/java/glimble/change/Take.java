@@ -3,7 +3,6 @@ package glimble.change;
 import glimble.budget.Budget;
 import glimble.graphic.Graphic;
 import glimble.graphic.PhaseName;
-import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.WorkedOut;
@@ -55,8 +54,7 @@ public final class Take {
         if (series == null) return worked;
         Reel reel = series.addedTo(worked.reel());
         int lasts = series.length(reel, length);
-        return new WorkedOut(
-                reel, worked.rest(), worked.bars(), worked.words(), Playback.whole(reel, lasts), worked.notes());
+        return worked.with(reel, lasts);
     }
 
     /** What its loop is made of, where a field is a series. */

@@ -16,15 +16,17 @@ final class Tellings {
     private final Roles roles;
     private final Middle middle;
     private final Times times;
+    private final Coming coming;
 
-    private Tellings(Roles roles, Middle middle, Times times) {
+    private Tellings(Roles roles, Middle middle, Times times, Coming coming) {
         this.roles = roles;
         this.middle = middle;
         this.times = times;
+        this.coming = coming;
     }
 
-    static List<PartChange> of(Graphic graphic, Roles roles, Middle middle, Times times) {
-        Tellings tellings = new Tellings(roles, middle, times);
+    static List<PartChange> of(Graphic graphic, Roles roles, Middle middle, Times times, Coming coming) {
+        Tellings tellings = new Tellings(roles, middle, times, coming);
         Members members = new Members(graphic);
         List<PartChange> parts = new ArrayList<>();
         for (Part part : graphic.parts()) {
@@ -82,10 +84,11 @@ final class Tellings {
             why.add(span("away", 0, awayEnd));
         }
         if (doing == Doing.ENTERS || roles.isDrawnTwice(key)) {
-            backStart = times.backStart(key);
+            backStart = coming.comes(key) ? coming.begins(key) : times.backStart(key);
+            int backEnd = coming.comes(key) ? coming.to(key) : times.backEnd(key);
             first = Math.min(first, backStart);
-            last = Math.max(last, times.backEnd(key));
-            why.add(span("back", backStart, times.backEnd(key)) + waits(key));
+            last = Math.max(last, backEnd);
+            why.add(span("back", backStart, backEnd) + waits(key));
         }
         if (first == Integer.MAX_VALUE) first = 0;
         return new PartChange(

@@ -138,6 +138,13 @@ final class Times {
         return last;
     }
 
+    /** The same; a mask is there until nothing is left of what is seen through it. */
+    int gatedAt(String key) {
+        int end = roles.isLaidOver(key) ? backEnd(key) : awayEnd(key);
+        for (String masked : roles.seenThrough(key)) end = Math.max(end, awayEnd(masked));
+        return end;
+    }
+
     /** The same; of a part whose old letters an earlier change still takes away, until these have gone. */
     private int oldEnd(String key) {
         return Math.max(awayEnd(key), gone);

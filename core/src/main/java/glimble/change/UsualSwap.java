@@ -3,7 +3,6 @@ package glimble.change;
 import glimble.graphic.Channel;
 import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
-import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
 import glimble.graphic.Part;
@@ -42,7 +41,7 @@ final class UsualSwap {
      * both are taken, or it has no mask.
      */
     private static Optional<Toward> way(Graphic graphic, Part part, Rest rest, boolean away) {
-        if (!isMasked(part) || !rest.isPresent(part.key())) return Optional.empty();
+        if (!isMasked(part, rest) || !rest.isPresent(part.key())) return Optional.empty();
         boolean above = isFree(graphic, part, rest, true);
         boolean below = isFree(graphic, part, rest, false);
         if (above && below) return Optional.of(away ? Toward.UP : Toward.DOWN);
@@ -77,8 +76,8 @@ final class UsualSwap {
         return move(graphic, part, false, Toward.UP, direction);
     }
 
-    private static boolean isMasked(Part part) {
-        return part.masks().stream().anyMatch(Mask::inside);
+    private static boolean isMasked(Part part, Rest rest) {
+        return part.masks().stream().anyMatch(mask -> mask.inside() && rest.isPresent(mask.by()));
     }
 
     static int frames(Graphic graphic, double seconds) {

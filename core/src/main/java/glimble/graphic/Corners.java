@@ -5,6 +5,8 @@ package glimble.graphic;
  */
 public record Corners(double topLeft, double topRight, double bottomRight, double bottomLeft) {
     public static final Corners SHARP = all(0);
+    /** px; rounder than anything has room for, so that its ends are half circles. */
+    public static final Corners ROUND = all(10_000);
 
     public static Corners all(double radius) {
         return new Corners(radius, radius, radius, radius);

@@ -25,6 +25,8 @@ public record Course(
     private static final double FAINT = 0.004;
     /** px; thinner than this is nothing. */
     private static final double THIN = 0.25;
+    /** px; as thin as places are rounded. */
+    private static final double NOTHING = 0.002;
 
     public int frames() {
         return opacity.length;
@@ -44,6 +46,14 @@ public record Course(
     public boolean isSeen(int frame) {
         int i = index(frame);
         return opacity[i] > FAINT && seen[4 * i + 2] - seen[4 * i] > THIN && seen[4 * i + 3] - seen[4 * i + 1] > THIN;
+    }
+
+    /** Whether there is anything of it at all, however thin, be it only its shadow. */
+    boolean isThere(int frame) {
+        int i = index(frame);
+        return opacity[i] > FAINT
+                && drawn[4 * i + 2] - drawn[4 * i] > NOTHING
+                && drawn[4 * i + 3] - drawn[4 * i + 1] > NOTHING;
     }
 
     /** Whether anything of it is in the picture, be it only its shadow. */

@@ -165,11 +165,11 @@ public final class Courses {
         Course shape = shapes.get(index);
         if (layer.masks().isEmpty()) return shape;
         boolean still = shape.isStill();
-        List<List<Course>> masks = new ArrayList<>();
+        List<List<Integer>> masks = new ArrayList<>();
         for (Layer.MaskBy mask : layer.masks()) {
-            List<Course> by = maskShapes(mask.layer());
+            List<Integer> by = maskShapes(mask.layer());
             masks.add(by);
-            still &= by.stream().allMatch(Course::isStill);
+            still &= by.stream().allMatch(one -> shapes.get(one).isStill());
         }
         int frames = still ? 1 : frames(shape, masks) + 1;
         double[] seen = new double[EDGES * frames];
@@ -179,9 +179,11 @@ public final class Courses {
             Rect around = shape.drawn(frame);
             for (int m = 0; m < masks.size(); m++) {
                 Layer.MaskBy mask = layer.masks().get(m);
-                Rect by = around(masks.get(m), frame);
-                left = cut(left, by, mask.inside());
-                around = cut(around, grown(by, (mask.inside() ? 1 : -1) * Look.FADES * mask.soft()), mask.inside());
+                Rect by = around(masks.get(m), isGroup(mask.layer()), frame);
+                boolean filled = mask.inside() || isFilled(mask.layer());
+                if (filled) left = cut(left, by, mask.inside());
+                if (filled)
+                    around = cut(around, grown(by, (mask.inside() ? 1 : -1) * Look.FADES * mask.soft()), mask.inside());
             }
             put(seen, frame, left);
             put(drawn, frame, around);
@@ -209,12 +211,14 @@ public final class Courses {
     }
 
     /** Frames after which a layer and its masks begin again together. */
-    private int frames(Course shape, List<List<Course>> masks) {
+    private int frames(Course shape, List<List<Integer>> masks) {
         if (phase != PhaseName.LOOP) return length;
         long common = Math.max(1, shape.frames() - 1);
-        for (List<Course> by : masks) {
-            for (Course course : by) {
-                common = Math.min(LONGEST, Rounds.common(common, Math.max(1, course.frames() - 1)));
+        for (List<Integer> by : masks) {
+            for (int one : by) {
+                common = Math.min(
+                        LONGEST,
+                        Rounds.common(common, Math.max(1, shapes.get(one).frames() - 1)));
             }
         }
         return (int) Math.min(length, common);
@@ -230,24 +234,35 @@ public final class Courses {
         return spread;
     }
 
-    /** The shape of a mask; of a group, those of all layers within it. */
-    private List<Course> maskShapes(int index) {
-        if (!reel.layers().get(index).kind().equals("group")) return List.of(shapes.get(index));
-        List<Course> within = new ArrayList<>();
+    private boolean isGroup(int index) {
+        return reel.layers().get(index).kind().equals("group");
+    }
+
+    /** Whether nothing is seen through it anywhere within its bounds: letters and groups have gaps, ribbons bend. */
+    private boolean isFilled(int index) {
+        return !List.of("text", "group", "ribbon")
+                .contains(reel.layers().get(index).kind());
+    }
+
+    /** The layers whose shapes a mask has: itself, or of a group all within it. */
+    private List<Integer> maskShapes(int index) {
+        if (!isGroup(index)) return List.of(index);
+        List<Integer> within = new ArrayList<>();
         for (int i = 0; i < reel.layers().size(); i++) {
             for (int at = reel.layers().get(i).within();
                     at >= 0;
                     at = reel.layers().get(at).within()) {
-                if (at == index && !reel.layers().get(i).kind().equals("group")) within.add(shapes.get(i));
+                if (at == index && !isGroup(i)) within.add(i);
             }
         }
         return within;
     }
 
-    private static Rect around(List<Course> courses, int frame) {
+    private Rect around(List<Integer> layers, boolean group, int frame) {
         Rect around = null;
-        for (Course course : courses) {
-            Rect seen = course.seen(frame);
+        for (int index : layers) {
+            if (group && reel.layers().get(index).isAbsent(phase, frame)) continue;
+            Rect seen = shapes.get(index).seen(frame);
             if (seen.width() <= 0 || seen.height() <= 0) continue;
             around = around == null ? seen : around.around(seen);
         }

@@ -1,9 +1,11 @@
 package glimble.reel;
 
+import glimble.budget.Budget;
 import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -19,19 +21,15 @@ public final class EarlyOut {
     private final Reel reel;
     private final PhaseName phase;
     private final int frame;
-    /** Of the loop, for what stands while the in waits. */
-    private final int looped;
-    /** How much of that loop is seen, 0–1. */
-    private final double share;
+    private final Looped looped;
     /** Of that phase, once they are needed. */
     private List<Course> courses;
 
-    EarlyOut(Reel reel, PhaseName phase, int frame, int looped, double share) {
+    EarlyOut(Reel reel, PhaseName phase, int frame, Looped looped) {
         this.reel = reel;
         this.phase = phase;
         this.frame = frame;
         this.looped = looped;
-        this.share = share;
     }
 
     /**
@@ -39,23 +37,20 @@ public final class EarlyOut {
      *
      * @param phase in or loop
      * @param frame of that phase
+     * @param looped what is seen of the loop in the in
+     * @param revealed how boxes follow what is revealed, at rest of what stands
      */
-    public static Reel of(Reel reel, PhaseName phase, int frame) {
-        return of(reel, phase, frame, 0, 0);
-    }
-
-    /**
-     * The same where the in waits at a step, or has just gone on.
-     *
-     * @param looped frame of the loop for what stands already
-     * @param share how much of that loop is seen, 0–1
-     */
-    public static Reel of(Reel reel, PhaseName phase, int frame, int looped, double share) {
+    public static Reel of(Reel reel, PhaseName phase, int frame, Looped looped, Revealed revealed) {
         if (phase == PhaseName.OUT) return reel;
-        EarlyOut early = new EarlyOut(reel, phase, frame, looped, share);
+        EarlyOut early = new EarlyOut(reel, phase, frame, looped);
         List<Layer> layers = new ArrayList<>();
         for (int i = 0; i < reel.layers().size(); i++) layers.add(early.layer(i));
-        return reel.withLayers(layers).withOut(early.longest());
+        return reel.withLayers(early.following(layers, revealed)).withOut(early.longest());
+    }
+
+    /** The same of a graphic as it was taken, in which nothing loops but in its loop. */
+    public static Reel of(WorkedOut worked, PhaseName phase, int frame) {
+        return of(worked.reel(), phase, frame, Looped.NONE, worked.revealed());
     }
 
     /** What can be told apart: a channel, of one colour, over the letters or over all; about a point, or opening one way, if that counts. */
@@ -86,6 +81,7 @@ public final class EarlyOut {
             for (Track track : layer.tracks()) {
                 if (track.phase() == phase)
                     kept.add(isCarried(track) ? held(track) : track.shifted(PhaseName.OUT, -frame));
+                else if (isLooped(index, track)) kept.add(still(track));
             }
             List<Resize> resizes = layer.resizes().stream()
                     .filter(resize -> resize.phase() == phase)
@@ -96,7 +92,7 @@ public final class EarlyOut {
         kept.addAll(leaving(index, out, reel.out(), false));
         // A line of a series leaves where it has its turn.
         boolean turns = phase == PhaseName.LOOP && !layer.isAbsent(PhaseName.LOOP);
-        return layer.with(kept, resizes(layer)).absentIn(turns ? List.of() : layer.absentIn());
+        return layer.with(kept, layer.resizes()).absentIn(turns ? List.of() : layer.absentIn());
     }
 
     private static boolean isCarried(Track track) {
@@ -133,8 +129,10 @@ public final class EarlyOut {
         Map<Kind, List<Track>> leaving = new LinkedHashMap<>();
         for (Track track : layer.tracks()) {
             if (track.phase() != phase && !isLooped(index, track)) continue;
-            if (track.flows()) kept.add(goesOn ? track.shifted(PhaseName.OUT, -frame) : held(track));
-            else
+            if (track.flows()) {
+                if (goesOn ? track.last() > frame || !isAtRest(track) : !isAtRest(track))
+                    kept.add(goesOn ? track.shifted(PhaseName.OUT, -frame) : held(track));
+            } else if (!isAtRest(track))
                 standing.computeIfAbsent(Kind.of(track), none -> new ArrayList<>())
                         .add(track);
         }
@@ -167,7 +165,9 @@ public final class EarlyOut {
 
     /** Whether a track of the loop is at work while the in waits. */
     boolean isLooped(int index, Track track) {
-        if (phase != PhaseName.IN || share == 0 || track.phase() != PhaseName.LOOP || track.overLetters()) return false;
+        if (phase != PhaseName.IN || looped.share() == 0 || track.phase() != PhaseName.LOOP) return false;
+        if (looped.everything()) return true;
+        if (track.overLetters()) return false;
         return reel.steps().stream()
                 .filter(step -> step.frame() <= frame)
                 .reduce((first, second) -> second)
@@ -175,10 +175,28 @@ public final class EarlyOut {
                 .orElse(false);
     }
 
+    /** Where a track has a layer stand. */
     private double standing(Track track) {
         if (track.phase() == phase) return track.at(frame);
         double rest = track.channel().rest();
-        return rest + (track.at(looped) - rest) * share;
+        return rest + (track.at(looped.frame()) - rest) * looped.share();
+    }
+
+    /** The same of one of its letters. */
+    private double standing(Track track, int unit) {
+        if (track.phase() == phase) return track.at(frame, unit);
+        double rest = track.channel().rest();
+        return rest + (track.at(looped.frame(), unit) - rest) * looped.share();
+    }
+
+    /** Whether a track has its layer stand where it rests; as if it were not there. */
+    private boolean isAtRest(Track track) {
+        double rest = track.channel().rest();
+        if (!track.overLetters()) return standing(track) == rest;
+        for (int unit = 0; unit < track.dealt().starts().length; unit++) {
+            if (standing(track, unit) != rest) return false;
+        }
+        return true;
     }
 
     /** Whether anything of a layer, or of what is in it, is in the picture. */
@@ -188,8 +206,8 @@ public final class EarlyOut {
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer layer = reel.layers().get(i);
             boolean drawn = isWithin(i, index) && !layer.kind().equals("group") && !layer.unseen();
-            if (!drawn || !courses.get(i).isSeen(frame)) continue;
-            Rect seen = Courses.shared(courses.get(i).seen(frame), frameOf);
+            if (!drawn || !courses.get(i).isThere(frame)) continue;
+            Rect seen = Courses.shared(courses.get(i).drawn(frame), frameOf);
             if (seen.width() > 0 && seen.height() > 0) return true;
         }
         return false;
@@ -229,7 +247,11 @@ public final class EarlyOut {
 
     /** The share of the first distance that is left; what has no out of its own keeps all of it. */
     private static double left(int at, List<Track> leaving, int length) {
-        if (leaving.isEmpty() || length == 0) return 1;
+        return leaving.isEmpty() ? 1 : left(at, length);
+    }
+
+    static double left(int at, int length) {
+        if (length == 0) return 1;
         double t = at / (double) length;
         return 1 - t * t * (3 - 2 * t);
     }
@@ -238,26 +260,49 @@ public final class EarlyOut {
         return channel.rest() == 1 ? first * second : first + second;
     }
 
-    /** A dealt track at one frame, as a track of the out that does not change. */
+    /** A track as it stands, as one of the out that does not change. */
     private Track still(Track track) {
+        if (!track.overLetters())
+            return track.with(PhaseName.OUT, 0, new double[] {standing(track)}, 0, Track.Dealt.NONE);
         int units = track.dealt().starts().length;
         double rest = track.channel().rest();
         double[] factors = new double[units];
         // The way from rest of each letter, as a factor of one.
-        for (int unit = 0; unit < units; unit++) factors[unit] = track.at(frame, unit) - rest;
+        for (int unit = 0; unit < units; unit++) factors[unit] = standing(track, unit) - rest;
         Track.Dealt dealt = new Track.Dealt(
                 new int[units], track.dealt().pivotX(), track.dealt().pivotY(), factors);
         return track.with(PhaseName.OUT, 0, new double[] {rest + 1}, 0, dealt);
     }
 
-    /** A box that follows what is revealed keeps the size it has. */
-    private List<Resize> resizes(Layer layer) {
+    /** Boxes go on from the size they have: those that follow what is revealed go on following it, any others keep it. */
+    private List<Layer> following(List<Layer> layers, Revealed revealed) {
+        Map<String, List<Track>> tracks = new HashMap<>();
+        for (int i = 0; i < layers.size(); i++) {
+            if (isLeaving(reel.layers().get(i))) continue;
+            List<Track> out = layers.get(i).tracks().stream()
+                    .filter(track -> track.phase() == PhaseName.OUT)
+                    .toList();
+            tracks.put(layers.get(i).part(), out);
+        }
+        Map<String, Resize> follow = revealed.again().resizes(PhaseName.OUT, tracks, reel.out(), Budget.endless());
+        List<Layer> following = new ArrayList<>();
+        for (int i = 0; i < layers.size(); i++) {
+            Layer layer = layers.get(i);
+            boolean leaves = isLeaving(reel.layers().get(i));
+            following.add(leaves ? layer : layer.with(layer.tracks(), resizes(layer, follow.get(layer.part()))));
+        }
+        return following;
+    }
+
+    private List<Resize> resizes(Layer layer, Resize follows) {
         List<Resize> kept = new ArrayList<>();
+        Resize stands = null;
         for (Resize resize : layer.resizes()) {
             if (resize.phase() != PhaseName.OUT) kept.add(resize);
-            if (resize.phase() != phase) continue;
-            kept.add(resize.held(PhaseName.OUT, frame));
+            if (resize.phase() == phase) stands = resize.held(PhaseName.OUT, frame);
         }
+        if (follows != null) kept.add(follows.from(stands == null ? Resize.still(PhaseName.OUT) : stands, reel.out()));
+        else if (stands != null && !stands.isRest()) kept.add(stands);
         return kept;
     }
 }

@@ -256,24 +256,21 @@ final class Extent {
             }
         }
         for (Track track : tracks) {
+            if (track.overLetters() || layer.ribbon() != null) continue;
+            if (track.channel() == Channel.TILT_X) tiltY(track.pivotY(), track.at(frame));
+            if (track.channel() == Channel.TILT_Y) tiltX(track.pivotX(), track.at(frame));
+        }
+        // Of several about different points players do the last one first.
+        for (int i = tracks.size() - 1; i >= 0; i--) {
+            Track track = tracks.get(i);
             if (track.overLetters()) continue;
-            switch (track.channel()) {
-                case SCALE_X -> scaleX(track.pivotX(), track.at(frame));
-                case SCALE_Y -> scaleY(track.pivotY(), track.at(frame));
-                case TILT_X -> {
-                    if (layer.ribbon() == null) tiltY(track.pivotY(), track.at(frame));
-                }
-                case TILT_Y -> {
-                    if (layer.ribbon() == null) tiltX(track.pivotX(), track.at(frame));
-                }
-                default -> {
-                    // Turns and shifts come last.
-                }
-            }
+            if (track.channel() == Channel.SCALE_X) scaleX(track.pivotX(), track.at(frame));
+            if (track.channel() == Channel.SCALE_Y) scaleY(track.pivotY(), track.at(frame));
         }
         double stretch = Math.min(across, down) < 0.02 ? 0 : Math.max(across / down, down / across) - 1;
         uneven = Math.max(uneven, stretch);
-        for (Track track : tracks) {
+        for (int i = tracks.size() - 1; i >= 0; i--) {
+            Track track = tracks.get(i);
             if (track.overLetters()) continue;
             if (track.channel() == Channel.TURN) turn(track.pivotX(), track.pivotY(), track.at(frame));
             if (track.channel() == Channel.X) x += track.at(frame);

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Channel;
 import glimble.graphic.Corners;
 import glimble.graphic.Grade;
 import glimble.graphic.Light;
@@ -22,8 +23,8 @@ import java.util.Map;
  * @param box where it rests, px
  * @param ink what is drawn of it at rest, px
  * @param baseline where glyphs stand, px from the top; of no account without runs
- * @param corners how round they are, already small enough for the box
- * @param slant px by which the ends lean: at the top to the right, within the box; negative to the left
+ * @param corners how round they are; all smaller by one factor where the box, as it is at a frame, has no room for them
+ * @param slant px by which the ends lean: at the top to the right; negative to the left. No further than the box, as it is at a frame, is wide
  * @param fill what it is filled with
  * @param stroke a line along its edge, inside a box and outside letters; of width 0 for none. Drawn in part, it begins at the left
  *     of its top, or of a flipped one at the right, and goes round clockwise; opening to the left it is drawn backwards from its end, from the middle both ways
@@ -159,6 +160,19 @@ public record Layer(
         return absentIn.contains(phase);
     }
 
+    /**
+     * Whether it is not there at a frame, neither to be seen nor as part of a group that is a mask: in a phase in which it is not drawn, or
+     * because a change has not brought it yet, or has taken it away.
+     */
+    public boolean isAbsent(PhaseName phase, int frame) {
+        if (isAbsent(phase)) return true;
+        for (Track track : tracks) {
+            boolean gate = track.flows() && track.channel() == Channel.OPACITY && track.phase() == phase;
+            if (gate && track.at(frame) == 0) return true;
+        }
+        return false;
+    }
+
     /** With its gradient and its picture where they lie at a frame. */
     public Layer standing(PhaseName phase, int frame) {
         for (Resize resize : resizes) {
@@ -175,9 +189,10 @@ public record Layer(
                 : new Fill(fill.from, fill.to, fill.radial, points[i], points[i + 1], points[i + 2], points[i + 3]);
         double[] at = resize.picture();
         Rect pictured = at.length == 0 ? pictureAt : new Rect(at[i], at[i + 1], at[i + 2], at[i + 3]);
+        Ribbon run = ribbon == null || points.length == 0 ? ribbon : ribbon.filled(filled);
         return new Layer(
                 part, kind, box, ink, baseline, corners, slant, filled, stroke, shadow, glow, opacity, picture, grade,
-                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, ribbon, solid, rides,
+                pictured, runs, units, em, held, masks, within, tracks, resizes, unseen, flipped, run, solid, rides,
                 absentIn);
     }
 
@@ -211,7 +226,13 @@ public record Layer(
      * @param back what its back is filled with
      * @param sheen 0–1
      */
-    public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Lit lit) {}
+    public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Lit lit) {
+        /** With its back where its front is, if that is a gradient too: it is the same one. */
+        Ribbon filled(Fill front) {
+            boolean plain = back.from().equals(back.to());
+            return plain ? this : new Ribbon(form, mirrored, front, sheen, lit);
+        }
+    }
 
     /**
      * How thick a box is.
@@ -256,7 +277,7 @@ public record Layer(
     public record ThrownShadow(String colour, double x, double y, double blur) {}
 
     /**
-     * A layer whose shape, as it moves, is a mask; of a group, the shapes of all layers within it.
+     * A layer whose shape, as it moves, is a mask; of a group, the shapes of all layers within it that are there.
      *
      * @param layer its index in the reel
      * @param inside true: seen inside it; false: outside

@@ -136,13 +136,13 @@ public final class LayerLook {
         return new Layer.Lit(light, grading.of("#000000"), grading.of("#FFFFFF"));
     }
 
-    /** As round as it says, but no rounder than the box has room for. */
-    static Corners corners(Part part, Rect box, boolean mirrored) {
+    /** As round as it says; of what is as round as it can be, rounder than any box. */
+    static Corners corners(Part part, boolean mirrored) {
         Corners given = Corners.SHARP;
         if (part instanceof BoxPart plate) given = plate.corners();
         if (part instanceof PicturePart picture) given = picture.corners();
-        if (part instanceof LinePart line && line.round()) given = Corners.all(Math.min(box.width(), box.height()) / 2);
-        Corners seen = (mirrored ? given.mirrored() : given).within(box.width(), box.height());
+        if (part instanceof LinePart line && line.round()) given = Corners.ROUND;
+        Corners seen = mirrored ? given.mirrored() : given;
         return new Corners(
                 Rounding.px(seen.topLeft()),
                 Rounding.px(seen.topRight()),
@@ -150,11 +150,10 @@ public final class LayerLook {
                 Rounding.px(seen.bottomLeft()));
     }
 
-    /** As slanted as it says, but not beyond its own other end. */
-    static double slant(Part part, Rect box, boolean mirrored) {
+    /** As slanted as it says. */
+    static double slant(Part part, boolean mirrored) {
         if (!(part instanceof BoxPart slanted)) return 0;
-        double slant = Math.max(-box.width(), Math.min(box.width(), slanted.slant()));
-        return Rounding.px(mirrored ? -slant : slant);
+        return Rounding.px(mirrored ? -slanted.slant() : slanted.slant());
     }
 
     /** Boxes of the pieces of a text, px. */

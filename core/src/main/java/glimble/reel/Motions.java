@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.budget.Budget;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
@@ -23,7 +24,8 @@ final class Motions {
             boolean backwards,
             Revealed revealed,
             List<Part> present,
-            Lengths retimed) {
+            Lengths retimed,
+            Budget budget) {
         for (PhaseName phase : PhaseName.PLAYED) {
             boolean mirrored = backwards && phase == PhaseName.OUT;
             PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
@@ -31,7 +33,9 @@ final class Motions {
             Map<String, List<Track>> played = new HashMap<>();
             for (Part part : present) played.put(part.key(), source.tracks(part, clock));
             tracks.put(phase, played);
-            resizes.put(phase, phase == PhaseName.LOOP ? Map.of() : revealed.resizes(phase, played, clock.length()));
+            resizes.put(
+                    phase,
+                    phase == PhaseName.LOOP ? Map.of() : revealed.resizes(phase, played, clock.length(), budget));
             if (phase == PhaseName.IN) {
                 for (Steps.Point step : source.steps()) {
                     steps.add(new Steps.Point(step.part(), (int) Math.ceil(clock.played(step.frame()))));

@@ -46,7 +46,7 @@ public record Reel(
         return new Reel(width, height, rate, layers, in, loop, frames, steps);
     }
 
-    Reel withLayers(List<Layer> others) {
+    public Reel withLayers(List<Layer> others) {
         return new Reel(width, height, rate, others, in, loop, out, steps);
     }
 

@@ -150,15 +150,15 @@ public final class ReelMaker {
         boolean backwards = graphic.out().mirrorsIn();
         int out = backwards ? in : motion.get(PhaseName.OUT).length();
         Lengths lengths = Lengths.of(graphic, spoken, in, out, length);
-        Motions motions =
-                new Motions(motion, backwards, new Revealed(graphic, rest, revealing, budget), present(), lengths);
+        Revealed revealed = new Revealed(graphic, rest, revealing);
+        Motions motions = new Motions(motion, backwards, revealed, present(), lengths, budget);
         Reel reel = reel(motions);
         List<Note> notes = new ArrayList<>();
         noteCaptions(notes);
         if (!present().isEmpty() && reel.in() + reel.out() + 1 > length) {
             notes.add(new Note("", "in and out need " + (reel.in() + reel.out() + 1) + " frames and have " + length));
         }
-        return new WorkedOut(reel, rest, bars(), words(lengths), Playback.whole(reel, length), notes);
+        return new WorkedOut(reel, rest, bars(), words(lengths), Playback.whole(reel, length), notes, revealed);
     }
 
     private List<WorkedOut.Spoken> words(Lengths lengths) {
@@ -249,8 +249,8 @@ public final class ReelMaker {
         Rect box = Rounding.px(stands);
         Rect ink = Rounding.px(at.drawnStraight());
         double baseline = Rounding.px(at.baseline());
-        Corners corners = LayerLook.corners(part, stands, mirrored);
-        double slant = LayerLook.slant(part, stands, mirrored);
+        Corners corners = LayerLook.corners(part, mirrored);
+        double slant = LayerLook.slant(part, mirrored);
         Layer.Fill fill = LayerLook.fill(part, stands, mirrored);
         Layer.Line stroke = LayerLook.stroke(part.look());
         Layer.ThrownShadow shadow = LayerLook.shadow(part.look(), mirrored);

@@ -26,6 +26,11 @@ public record Resize(
         this(phase, first, left, top, right, bottom, new double[0], new double[0], 0);
     }
 
+    /** None at all, over a phase. */
+    static Resize still(PhaseName phase) {
+        return new Resize(phase, 0, new double[1], new double[1], new double[1], new double[1]);
+    }
+
     /** Which of the values holds at a frame. */
     public int index(int frame) {
         return Math.max(0, Math.min(left.length - 1, (round > 0 ? frame % round : frame) - first));
@@ -54,6 +59,49 @@ public record Resize(
                 four(fill, i),
                 four(picture, i),
                 0);
+    }
+
+    /** Whether it is no change. */
+    boolean isRest() {
+        for (double[] edge : new double[][] {left, top, right, bottom})
+            for (double px : edge) if (px != 0) return false;
+        return true;
+    }
+
+    /**
+     * The same from where a box stands: what that is away from its beginning it loses smoothly.
+     *
+     * @param stands that does not change
+     * @param length frames of the phase
+     */
+    Resize from(Resize stands, int length) {
+        double[][] ways = {left, top, right, bottom};
+        double[][] from = {stands.left, stands.top, stands.right, stands.bottom};
+        double[][] edges = new double[4][length + 1];
+        for (int frame = 0; frame <= length; frame++) {
+            double left = EarlyOut.left(frame, length);
+            for (int edge = 0; edge < 4; edge++) {
+                double away = from[edge][0] - ways[edge][index(0)];
+                edges[edge][frame] = Rounding.px(ways[edge][index(frame)] + away * left);
+            }
+        }
+        return new Resize(
+                phase,
+                0,
+                edges[0],
+                edges[1],
+                edges[2],
+                edges[3],
+                kept(stands.fill, length + 1),
+                kept(stands.picture, length + 1),
+                0);
+    }
+
+    /** Four numbers, or none, for every frame. */
+    private static double[] kept(double[] four, int frames) {
+        double[] kept = new double[four.length * frames];
+        for (int i = 0; i < kept.length; i++) kept[i] = four[i % four.length];
+        return kept;
     }
 
     private static double[] four(double[] values, int i) {

@@ -23,7 +23,7 @@ import java.util.function.Supplier;
  * How boxes that follow what is revealed change over a phase. For each frame the revealed extent of each text is told by its
  * tracks, and the rest picture is solved with these in the place of the texts' widths.
  */
-final class Revealed {
+public final class Revealed {
     /** Rests that are kept at most. */
     private static final int KEPT = 200;
 
@@ -34,15 +34,18 @@ final class Revealed {
 
     private Function<Map<String, Double>, Rest> solver;
 
-    private final Budget budget;
     /** What was solved, by the widths: an out that is the in backwards has the same ones. */
     private final Map<Map<String, Double>, Rest> solved = new HashMap<>();
 
-    Revealed(Graphic graphic, Rest rest, Supplier<Function<Map<String, Double>, Rest>> revealing, Budget budget) {
-        this.budget = budget;
+    Revealed(Graphic graphic, Rest rest, Supplier<Function<Map<String, Double>, Rest>> revealing) {
         this.graphic = graphic;
         this.rest = rest;
         this.revealing = revealing;
+    }
+
+    /** The same, with nothing solved yet: what has been is for one thread. */
+    Revealed again() {
+        return new Revealed(graphic, rest, revealing);
     }
 
     /** Keys of the texts that some box follows. */
@@ -61,9 +64,10 @@ final class Revealed {
     /**
      * @param tracks of the phase by part
      * @param length frames of the phase
+     * @param budget from which it is spent what it costs
      * @return by part, only for those that change
      */
-    Map<String, Resize> resizes(PhaseName phase, Map<String, List<Track>> tracks, int length) {
+    Map<String, Resize> resizes(PhaseName phase, Map<String, List<Track>> tracks, int length, Budget budget) {
         List<String> texts = followed();
         Map<String, Resize> resizes = new LinkedHashMap<>();
         if (texts.isEmpty() || length == 0) return resizes;

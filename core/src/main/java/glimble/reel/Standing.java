@@ -9,28 +9,30 @@ public final class Standing {
     private final Reel reel;
     private final PhaseName phase;
     private final int frame;
-    private final int looped;
-    private final double share;
+    private final Looped looped;
     private final EarlyOut early;
 
     /**
      * @param phase in or loop
      * @param frame of that phase
-     * @param looped in the in, the frame of the loop for what stands already
-     * @param share how much of that loop is seen, 0–1
+     * @param looped in the in, what is seen of the loop
      */
-    public Standing(Reel reel, PhaseName phase, int frame, int looped, double share) {
+    public Standing(Reel reel, PhaseName phase, int frame, Looped looped) {
         this.reel = reel;
         this.phase = phase;
         this.frame = frame;
         this.looped = looped;
-        this.share = share;
-        early = new EarlyOut(reel, phase, frame, looped, share);
+        early = new EarlyOut(reel, phase, frame, looped);
     }
 
     /** Whether it has begun to come in, or is seen. */
     public boolean hasCome(int index) {
         return phase != PhaseName.IN || early.hasBegun(reel.layers().get(index)) || early.isSeen(index);
+    }
+
+    /** Whether anything of it, or of what is in it, is in the picture. */
+    public boolean isSeen(int index) {
+        return early.isSeen(index);
     }
 
     /** Tracks that leave from where a layer stands, within so many frames, by those that would leave from rest. */
@@ -56,7 +58,7 @@ public final class Standing {
             }
             if (track.phase() != PhaseName.LOOP) continue;
             if (phase == PhaseName.LOOP) going.add(settling(track, frame, 1));
-            else if (early.isLooped(index, track)) going.add(settling(track, looped, share));
+            else if (early.isLooped(index, track)) going.add(settling(track, looped.frame(), looped.share()));
         }
         return going;
     }

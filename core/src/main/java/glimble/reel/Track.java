@@ -132,7 +132,7 @@ public record Track(
     }
 
     /** The last frame up to which it has its first value. */
-    int begins() {
+    public int begins() {
         if (round > 0) return 0;
         int begins = overLetters() ? Integer.MAX_VALUE : first;
         for (int start : dealt.starts()) begins = Math.min(begins, start);

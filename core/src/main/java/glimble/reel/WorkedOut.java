@@ -12,12 +12,25 @@ import java.util.List;
  * @param words when words are spoken, of moves that go by that
  * @param whole the graphic from first to last frame at the length that was asked for
  * @param notes what is wrong with its time; what is wrong with the rest picture is said there
+ * @param revealed how boxes follow what is revealed
  */
 public record WorkedOut(
-        Reel reel, Rest rest, List<Bar> bars, List<Spoken> words, List<Playback.Run> whole, List<Note> notes) {
+        Reel reel,
+        Rest rest,
+        List<Bar> bars,
+        List<Spoken> words,
+        List<Playback.Run> whole,
+        List<Note> notes,
+        Revealed revealed) {
 
-    public WorkedOut(Reel reel, Rest rest, List<Bar> bars, List<Playback.Run> whole, List<Note> notes) {
-        this(reel, rest, bars, List.of(), whole, notes);
+    /** Another reel that ends at the same rest, in which no words are spoken. */
+    public WorkedOut as(Reel other, List<Bar> otherBars, int length) {
+        return new WorkedOut(other, rest, otherBars, List.of(), Playback.whole(other, length), notes, revealed);
+    }
+
+    /** The same with other layers or another loop. */
+    public WorkedOut with(Reel other, int length) {
+        return new WorkedOut(other, rest, bars, words, Playback.whole(other, length), notes, revealed);
     }
 
     /**

@@ -15,7 +15,6 @@ import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
 import glimble.reel.Courses;
-import glimble.reel.EarlyOut;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
@@ -189,7 +188,7 @@ class RandomChangesTest {
         Reel after = changed.worked().reel();
         List<Course> stood = Courses.of(before, shown.phase());
         List<Course> begins = Courses.of(after, PhaseName.IN);
-        if (shown.share() > 0) return;
+        if (shown.looped().share() > 0) return;
         // Without an out, what goes out is cut.
         boolean cut = changed.parts().stream()
                         .anyMatch(part -> part.sentence().contains("side changes")
@@ -282,7 +281,7 @@ class RandomChangesTest {
     private void assertOut(Changed changed, String what) {
         Reel reel = changed.worked().reel();
         int frame = random.nextInt(reel.in() + 1);
-        Reel early = EarlyOut.of(reel, PhaseName.IN, frame);
+        Reel early = Shown.of(changed, PhaseName.IN, frame).leaving();
         List<Course> stood = Courses.of(reel, PhaseName.IN);
         List<Course> leaves = Courses.of(early, PhaseName.OUT);
         for (int i = 0; i < reel.layers().size(); i++) {

@@ -102,10 +102,12 @@ class ChoreographyTest {
     @RepeatedTest(200)
     void an_early_out_begins_where_each_part_stands_and_never_jumps(RepetitionInfo repetition) {
         RandomMotion random = new RandomMotion(9_000 + repetition.getCurrentRepetition());
-        Reel reel = make(random.graphicWith(repetition.getCurrentRepetition() % 3 == 0), random.values());
+        WorkedOut worked = ReelMaker.make(
+                random.graphicWith(repetition.getCurrentRepetition() % 3 == 0), random.values(), new MonoTypesetter());
+        Reel reel = worked.reel();
         PhaseName phase = reel.loop() > 0 && repetition.getCurrentRepetition() % 2 == 0 ? PhaseName.LOOP : PhaseName.IN;
         int frame = repetition.getCurrentRepetition() % (reel.length(phase) + 1);
-        Reel early = EarlyOut.of(reel, phase, frame);
+        Reel early = EarlyOut.of(worked, phase, frame);
         assertThat(early.out()).isEqualTo(reel.out());
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer before = reel.layers().get(i);
@@ -167,8 +169,10 @@ class ChoreographyTest {
     void a_part_that_has_not_begun_to_come_in_stays_away_when_taken_out_early() {
         Move comes = move("comes", "name", Channel.X, new Travel.ClearOfFrame(Toward.LEFT), new Start.At(20), 10);
         Move goes = move("goes", "name", Channel.X, new Travel.ClearOfFrame(Toward.RIGHT), new Start.At(0), 10);
-        Reel reel = make(graphic(List.of(comes), STILL, List.of(goes), bar()), Map.of("name", "Wu"));
-        Reel early = EarlyOut.of(reel, PhaseName.IN, 5);
+        WorkedOut worked = ReelMaker.make(
+                graphic(List.of(comes), STILL, List.of(goes), bar()), Map.of("name", "Wu"), new MonoTypesetter());
+        Reel reel = worked.reel();
+        Reel early = EarlyOut.of(worked, PhaseName.IN, 5);
         double away = reel.layers().get(1).tracks().get(0).at(0);
         for (int frame = 0; frame <= early.out(); frame++) {
             assertThat(total(early.layers().get(1), PhaseName.OUT, Channel.X, frame, 0))

@@ -57,8 +57,11 @@ class RetimedTest {
     }
 
     private static Reel make(Graphic graphic, int length) {
-        return ReelMaker.make(graphic, VALUES, new MonoTypesetter(), key -> Optional.empty(), length)
-                .reel();
+        return worked(graphic, length).reel();
+    }
+
+    private static WorkedOut worked(Graphic graphic, int length) {
+        return ReelMaker.make(graphic, VALUES, new MonoTypesetter(), key -> Optional.empty(), length);
     }
 
     private static Track track(Reel reel, String part, PhaseName phase) {
@@ -241,7 +244,7 @@ class RetimedTest {
                 move("plate leaves", "plate", Channel.X, new Travel.ClearOfFrame(Toward.LEFT), new Start.At(0), 10),
                 move("role leaves", "role", Channel.X, new Travel.ClearOfFrame(Toward.LEFT), new Start.At(0), 10));
         Reel early =
-                EarlyOut.of(make(graphic(List.of(grows, comes, hidden), STILL, out, bar()), 200), PhaseName.IN, 10);
+                EarlyOut.of(worked(graphic(List.of(grows, comes, hidden), STILL, out, bar()), 200), PhaseName.IN, 10);
         List<Course> courses = Courses.of(early, PhaseName.OUT);
         Rect picture = new Rect(0, 0, 1000, 500);
         assertThat(Courses.shared(courses.get(0).seen(early.out()), picture).width())

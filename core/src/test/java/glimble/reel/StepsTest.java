@@ -36,8 +36,11 @@ class StepsTest {
             graphic(bar()).withPhases(STEPPED, BREATHES, new Out(List.of(fades("plate", 0, 10))));
 
     private static Reel reel(String name, String role) {
-        return ReelMaker.make(GRAPHIC, Map.of("name", name, "role", role), new MonoTypesetter())
-                .reel();
+        return worked(name, role).reel();
+    }
+
+    private static WorkedOut worked(String name, String role) {
+        return ReelMaker.make(GRAPHIC, Map.of("name", name, "role", role), new MonoTypesetter());
     }
 
     @Test
@@ -104,7 +107,12 @@ class StepsTest {
         Playback playback = Playback.idle(reel).take(0).leave(45);
         assertThat(playback.leftFrom()).isEqualTo(new Moment(State.STEP, 20, 25, 1));
         assertThat(playback.at(45).state()).isEqualTo(State.OUT);
-        Reel early = EarlyOut.of(reel, PhaseName.IN, 20, 25, 1);
+        Reel early = EarlyOut.of(
+                reel,
+                PhaseName.IN,
+                20,
+                Looped.atStep(25, 1),
+                worked("Wu", "Flyer").revealed());
         Layer plate = early.layers().get(0);
         double looped = reel.layers().get(0).tracks().stream()
                 .filter(track -> track.phase() == PhaseName.LOOP)

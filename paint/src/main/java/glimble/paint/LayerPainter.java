@@ -1,8 +1,11 @@
 package glimble.paint;
 
+import glimble.graphic.Corners;
 import glimble.graphic.Look;
 import glimble.graphic.PhaseName;
+import glimble.reel.Courses;
 import glimble.reel.Layer;
+import glimble.rest.Rect;
 import java.awt.AlphaComposite;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -23,6 +26,8 @@ import java.util.function.Supplier;
 /** Paints one layer as it is, uncut: its letters one by one where they move so, or all of it. */
 final class LayerPainter {
     private static final double[] ALL = {0, 1};
+    /** px by which a picture may stand outside its box, as places are rounded. */
+    private static final double ROUNDED = 0.01;
 
     private final Shapes shapes;
     private final Pictures pictures;
@@ -275,16 +280,9 @@ final class LayerPainter {
         boolean drawn = pictures.draw(graphics, layer.picture(), layer.grade(), layer.pictureAt());
         graphics.dispose();
         if (!drawn) return;
-        boolean inside = layer.pictureAt().width() <= layer.box().width() + 0.01
-                && layer.pictureAt().height() <= layer.box().height() + 0.01;
-        boolean sharp = layer.corners().equals(glimble.graphic.Corners.SHARP) && layer.slant() == 0;
-        if (!inside || !sharp || layer.kind().equals("text")) {
-            apart.lay(Sheet.covered(onto.at(), shape, matrix), Laid.How.KEEPS);
-        }
-        if (inside
-                && sharp
-                && !layer.kind().equals("text")
-                && !layer.shadow().colour().isEmpty()) {
+        boolean whole = isWhole(layer, stand);
+        if (!whole) apart.lay(Sheet.covered(onto.at(), shape, matrix), Laid.How.KEEPS);
+        if (whole && !layer.shadow().colour().isEmpty()) {
             Sheet thrown = Sheet.blank(onto.at());
             Graphics2D thrower = thrown.image().createGraphics();
             thrower.translate(layer.shadow().x(), layer.shadow().y());
@@ -295,6 +293,13 @@ final class LayerPainter {
             onto.layOver(thrown, opacity);
         }
         onto.layOver(apart, opacity);
+    }
+
+    /** Whether nothing of its picture is cut off by its shape. */
+    static boolean isWhole(Layer layer, Stand stand) {
+        boolean sharp = layer.corners().equals(Corners.SHARP) && layer.slant() == 0;
+        Rect box = stand.box(layer).grown(ROUNDED);
+        return sharp && !layer.kind().equals("text") && Courses.contains(box, layer.pictureAt());
     }
 
     private static Paint fill(Layer layer, List<Stand.Tint> tints) {

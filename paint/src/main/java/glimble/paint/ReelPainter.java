@@ -4,6 +4,7 @@ import glimble.graphic.Channel;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
+import glimble.rest.Rect;
 import glimble.typeset.JdkTypesetter;
 import java.awt.AlphaComposite;
 import java.awt.Color;
@@ -79,7 +80,7 @@ public final class ReelPainter {
         Layer layer = reel.layers().get(index).standing(phase, frame);
         Stand stand = stands.get(index);
         Rectangle drawn = stand.isTilted() ? painter.frame() : painter.area(layer, stand, phase, frame, stand.matrix());
-        Thick thick = layer.solid() == null ? null : thick(layer, stand, phase, frame);
+        Thick thick = isThick(layer, stand) ? thick(layer, stand, phase, frame) : null;
         // Its sides may be seen where its front is not.
         if (thick != null) drawn = drawn.union(thick.area()).intersection(painter.frame());
         if (drawn.isEmpty()) return;
@@ -97,7 +98,7 @@ public final class ReelPainter {
         Rectangle area = Sheet.grown(drawn, Blur.reach(stand.blur())).intersection(painter.frame());
         Sheet stood = thick == null
                 ? stood(area, layer, stand, phase, frame)
-                : stood(area, thick, layer, stand.plain(), phase, frame);
+                : solid(area, thick, layer, stand, phase, frame);
         for (BandNow band : stand.bands()) fade(stood, band);
         Blur.apply(stood.image(), stand.blur());
         for (Layer.MaskBy mask : layer.masks()) {
@@ -110,6 +111,12 @@ public final class ReelPainter {
         }
         if (hidden != null) stood.lay(Sheet.covered(stood.at(), hidden, new AffineTransform()), Laid.How.CUTS);
         picture.layOver(stood, thick == null ? 1 : stand.opacity());
+    }
+
+    /** Of nothing nothing is seen, however thick it is. */
+    private static boolean isThick(Layer layer, Stand stand) {
+        Rect box = stand.box(layer);
+        return layer.solid() != null && box.width() > 0 && box.height() > 0;
     }
 
     private Thick thick(Layer layer, Stand stand, PhaseName phase, int frame) {
@@ -128,15 +135,15 @@ public final class ReelPainter {
     }
 
     /** What it throws, its sides, and its front over them. */
-    private Sheet stood(Rectangle area, Thick thick, Layer layer, Stand stand, PhaseName phase, int frame) {
+    private Sheet solid(Rectangle area, Thick thick, Layer layer, Stand stand, PhaseName phase, int frame) {
         Sheet stood = Sheet.blank(area);
         boolean throwing =
                 !layer.shadow().colour().isEmpty() || !layer.glow().colour().isEmpty();
-        if (throwing) stood.lay(stood(area, layer, stand, phase, frame), Laid.How.OVER);
+        if (throwing) stood.lay(stood(area, layer, stand.opaque(), phase, frame), Laid.How.OVER);
         Graphics2D graphics = stood.graphics();
         thick.paint(graphics);
         graphics.dispose();
-        if (thick.isFrontSeen()) stood.lay(stood(area, thick.front(), stand, phase, frame), Laid.How.OVER);
+        if (thick.isFrontSeen()) stood.lay(stood(area, thick.front(), stand.plain(), phase, frame), Laid.How.OVER);
         return stood;
     }
 
@@ -185,7 +192,7 @@ public final class ReelPainter {
         } else {
             double from = band.from() - band.soft();
             double to = band.to() + band.soft();
-            if (to > from) {
+            if ((float) to > (float) from) {
                 double edge = Math.min(0.5, band.soft() / (to - from));
                 graphics.transform(band.turned());
                 graphics.setPaint(soft(band, from, to, (float) edge));
@@ -212,7 +219,9 @@ public final class ReelPainter {
         if (layer.isAbsent(phase)) return;
         if (layer.kind().equals("group")) {
             for (int i = 0; i < reel.layers().size(); i++) {
-                if (reel.layers().get(i).within() == index) fillMask(cut, i, stands, phase, frame);
+                Layer member = reel.layers().get(i);
+                boolean there = member.within() == index && !member.isAbsent(phase, frame);
+                if (there) fillMask(cut, i, stands, phase, frame);
             }
             return;
         }

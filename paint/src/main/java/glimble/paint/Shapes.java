@@ -107,9 +107,11 @@ final class Shapes {
         double y = layer.box().y() + edges[1];
         double width = Math.max(0, layer.box().width() - edges[0] + edges[2]);
         double height = Math.max(0, layer.box().height() - edges[1] + edges[3]);
-        return layer.slant() == 0
-                ? box(x, y, width, height, layer.corners(), layer.flipped())
-                : slanted(x, y, width, height, layer.slant(), layer.corners(), layer.flipped());
+        Corners corners = layer.corners().within(width, height);
+        double slant = Math.max(-width, Math.min(width, layer.slant()));
+        return slant == 0
+                ? box(x, y, width, height, corners, layer.flipped())
+                : slanted(x, y, width, height, slant, corners, layer.flipped());
     }
 
     /** The shape of each letter of a text; what belongs to no letter draws nothing. */
@@ -162,8 +164,7 @@ final class Shapes {
         return length;
     }
 
-    private static Shape box(double x, double y, double width, double height, Corners corners, boolean flipped) {
-        Corners kept = corners.within(width, height);
+    private static Shape box(double x, double y, double width, double height, Corners kept, boolean flipped) {
         Path2D path = new Path2D.Double();
         if (!flipped) {
             path.moveTo(x + kept.topLeft(), y);

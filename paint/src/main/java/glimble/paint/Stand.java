@@ -5,6 +5,7 @@ import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Resize;
 import glimble.reel.Track;
+import glimble.rest.Rect;
 import java.awt.geom.AffineTransform;
 import java.awt.geom.Point2D;
 import java.util.ArrayList;
@@ -59,6 +60,16 @@ record Stand(
 
     record Tint(String colour, double share) {}
 
+    /** The box of a layer as it is now, before it is moved as a whole, px. */
+    Rect box(Layer layer) {
+        Rect box = layer.box();
+        return new Rect(
+                box.x() + edges[0],
+                box.y() + edges[1],
+                Math.max(0, box.width() - edges[0] + edges[2]),
+                Math.max(0, box.height() - edges[1] + edges[3]));
+    }
+
     boolean isTilted() {
         return steps.stream().anyMatch(Step::isTilted);
     }
@@ -83,6 +94,11 @@ record Stand(
                 edges,
                 ribbon,
                 null);
+    }
+
+    /** The same, opaque. */
+    Stand opaque() {
+        return new Stand(matrix, steps, 1, blur, stroke, drawn, tracking, tints, bands, edges, ribbon, riding);
     }
 
     /** The same, opaque and in its own colours. */

@@ -1,6 +1,5 @@
 package glimble.paint;
 
-import glimble.graphic.Corners;
 import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
@@ -211,7 +210,9 @@ public final class SvgPainter {
             if (layer.kind().equals("group")) {
                 StringBuilder all = new StringBuilder();
                 for (int i = 0; i < reel.layers().size(); i++) {
-                    if (reel.layers().get(i).within() == index) all.append(mask(i, colour));
+                    Layer member = reel.layers().get(i);
+                    boolean there = member.within() == index && !member.isAbsent(phase, frame);
+                    if (there) all.append(mask(i, colour));
                 }
                 return all.toString();
             }
@@ -303,7 +304,7 @@ public final class SvgPainter {
                         .append(stroke)
                         .append(opacity(piece.opacity()))
                         .append("/>");
-            if (shown) drawn.append(pictured(layer, piece));
+            if (shown) drawn.append(pictured(layer, stand, piece));
             else if (layer.ribbon() != null) drawn.append(ribbon(layer, stand, piece));
             else
                 drawn.append("<path")
@@ -397,7 +398,7 @@ public final class SvgPainter {
         }
 
         /** Cut to its shape. A picture that lies wholly inside throws the shadow of what is seen of it. */
-        private String pictured(Layer layer, Piece piece) {
+        private String pictured(Layer layer, Stand stand, Piece piece) {
             byte[] content = content(layer);
             if (content.length == 0) return "";
             String image = "<image x=\"" + number(layer.pictureAt().x()) + "\" y=\""
@@ -406,10 +407,7 @@ public final class SvgPainter {
                     + number(layer.pictureAt().height()) + "\" preserveAspectRatio=\"none\" href=\"data:"
                     + type(content)
                     + ";base64," + Base64.getEncoder().encodeToString(content) + "\"" + matrix(piece.at()) + "/>";
-            boolean inside = layer.pictureAt().width() <= layer.box().width() + 0.01
-                    && layer.pictureAt().height() <= layer.box().height() + 0.01;
-            boolean sharp = layer.corners().equals(Corners.SHARP) && layer.slant() == 0;
-            boolean whole = inside && sharp && !layer.kind().equals("text");
+            boolean whole = LayerPainter.isWhole(layer, stand);
             if (!whole) {
                 String cut = "<path d=\"" + SvgPath.of(piece.shape()) + "\"" + matrix(piece.at()) + "/>";
                 image = "<g clip-path=\"url(#" + def("<clipPath", ">" + cut + "</clipPath>") + ")\">" + image + "</g>";

@@ -128,7 +128,7 @@ public final class VectorAnimation {
         Layer layer = reel.layers().get(index);
         if (layer.kind().equals("group") || layer.unseen()) return List.of();
         List<Tree.Maker> drawn = new ArrayList<>();
-        for (AnimatedPiece piece : pieces(index, false)) {
+        for (AnimatedPiece piece : pieces(index, false, false)) {
             if (!piece.isSeen()) continue;
             drawn.addAll(piece.layers(layer.picture().isEmpty() ? List.of() : pictured(layer, piece)));
         }
@@ -187,28 +187,33 @@ public final class VectorAnimation {
 
     /** @return the id of a composition with the shape of a layer, or of all layers of a group */
     private String matte(int index) {
-        return mattes.computeIfAbsent(index, of -> composed(shape(of)));
+        return mattes.computeIfAbsent(index, of -> composed(shape(of, false)));
     }
 
-    private List<Tree.Maker> shape(int index) {
+    /** @param member whether it is one of a group, and counts only while it is there */
+    private List<Tree.Maker> shape(int index, boolean member) {
         List<Tree.Maker> shape = new ArrayList<>();
         if (reel.layers().get(index).kind().equals("group")) {
             for (int i = reel.layers().size() - 1; i >= 0; i--) {
-                if (reel.layers().get(i).within() == index) shape.addAll(shape(i));
+                if (reel.layers().get(i).within() == index) shape.addAll(shape(i, true));
             }
             return shape;
         }
-        for (AnimatedPiece piece : pieces(index, true)) shape.add(piece.matte(true));
+        for (AnimatedPiece piece : pieces(index, true, member)) shape.add(piece.matte(true));
         return shape.isEmpty() ? shape : seenInside(index, shape);
     }
 
-    /** @param shapeOnly of a mask only its shape counts, however faint it is itself */
-    private List<AnimatedPiece> pieces(int index, boolean shapeOnly) {
+    /**
+     * @param shapeOnly of a mask only its shape counts, however faint it is itself
+     * @param member whether it is one of a group that is a mask
+     */
+    private List<AnimatedPiece> pieces(int index, boolean shapeOnly, boolean member) {
         Map<AnimatedPiece.Key, AnimatedPiece> pieces = new LinkedHashMap<>();
         for (int i = 0; i < frames.size(); i++) {
             Stand stand = stands.get(i).get(index);
             At at = frames.get(i);
             Layer layer = reel.layers().get(index).standing(at.phase(), at.frame());
+            if (member && layer.isAbsent(at.phase(), at.frame())) continue;
             if (layer.isAbsent(at.phase()) || !shapeOnly && stand.opacity() == 0) continue;
             int frame = i;
             drawn(layer, stand, at, shapeOnly)

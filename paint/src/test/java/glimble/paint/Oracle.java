@@ -31,6 +31,7 @@ final class Oracle {
     private static final byte[] MARK = ("<svg xmlns='http://www.w3.org/2000/svg' width='40' height='30'>"
                     + "<rect width='40' height='30' fill='#7AD3C0'/></svg>")
             .getBytes(StandardCharsets.UTF_8);
+    static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     static final PictureSource SOURCE = key -> key.equals("mark") ? Optional.of(MARK) : Optional.empty();
     static final Pictures PICTURES =
             key -> key.equals("mark") ? Optional.of(new Pictures.Extent(40, 30)) : Optional.empty();

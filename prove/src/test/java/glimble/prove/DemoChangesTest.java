@@ -284,7 +284,7 @@ class DemoChangesTest {
     private static void assertStays(Shown shown, Changed changed, String what) {
         boolean rests = shown.phase() == PhaseName.IN
                 && shown.frame() >= shown.reel().in()
-                && shown.share() == 0
+                && shown.looped().share() == 0
                 && shown.reel().layers().stream().noneMatch(layer -> layer.isAbsent(PhaseName.LOOP));
         if (!rests) return;
         Reel reel = changed.worked().reel();

@@ -22,7 +22,6 @@ import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.proof.Filling;
 import glimble.reel.Bar;
-import glimble.reel.EarlyOut;
 import glimble.reel.Reel;
 import glimble.reel.ReelEffort;
 import glimble.rest.Pictures;
@@ -209,8 +208,7 @@ class ChangesController {
                     changed.length(),
                     answered.answer().played()));
         }
-        Reel out = EarlyOut.of(shown.reel(), shown.phase(), shown.frame(), shown.looped(), shown.share());
-        return new ChangesAnswer(changes, out);
+        return new ChangesAnswer(changes, shown.leaving());
     }
 
     /** What is needed to work anything out for one request. */

@@ -8,6 +8,7 @@ import glimble.cases.CaseTable;
 import glimble.cases.Exchange;
 import glimble.cases.Variants;
 import glimble.cases.Widths;
+import glimble.change.Shown;
 import glimble.change.Take;
 import glimble.document.Dialled;
 import glimble.document.GraphicWriter;
@@ -28,7 +29,6 @@ import glimble.graphic.RibbonPart;
 import glimble.proof.RestFaults;
 import glimble.reel.Bar;
 import glimble.reel.DrawnCurve;
-import glimble.reel.EarlyOut;
 import glimble.reel.Playback;
 import glimble.reel.Reel;
 import glimble.reel.ReelEffort;
@@ -262,21 +262,21 @@ class ReelsController {
         return new Answered(played, answered.answer().playing(request.played()));
     }
 
+    /** With an out that begins at a moment of the in or of the loop. */
+    private static Reel leaving(Take take, Leaves leaves) {
+        Shown shown = take.shown(leaves.phase(), leaves.frame());
+        if (leaves.looped() == null || leaves.share() == null) return shown.leaving();
+        return shown.looping(leaves.looped(), leaves.share(), false).leaving();
+    }
+
     private WorkedOutAnswer work(
             Answered answered, Palette palette, Map<String, String> values, ReelsRequest request, Budget budget) {
         Graphic designed = answered.graphic();
         Graphic graphic = Coloured.of(designed, palette, values);
         List<Note> notes = new ArrayList<>(Coloured.missing(designed, palette, values));
-        WorkedOut worked = Take.of(graphic, values, typesetter, pictures, length(graphic, request), budget)
-                .worked();
-        Reel reel = request.leaves() == null
-                ? worked.reel()
-                : EarlyOut.of(
-                        worked.reel(),
-                        request.leaves().phase(),
-                        request.leaves().frame(),
-                        request.leaves().looped() == null ? 0 : request.leaves().looped(),
-                        request.leaves().share() == null ? 0 : request.leaves().share());
+        Take take = Take.of(graphic, values, typesetter, pictures, length(graphic, request), budget);
+        WorkedOut worked = take.worked();
+        Reel reel = request.leaves() == null ? worked.reel() : leaving(take, request.leaves());
         notes.addAll(RestFaults.of(graphic, worked.rest()));
         notes.addAll(worked.notes());
         if (answered.answer().missing()) notes.add(new Note("", "no case answers these values"));
