@@ -71,6 +71,7 @@ final class ChangeChecks {
             checks.safe(i);
         }
         checks.over();
+        UnseenChecks.checkChange(judged, changed);
         Flashing.checkChange(judged);
     }
 

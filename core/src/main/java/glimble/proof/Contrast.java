@@ -1,10 +1,15 @@
 package glimble.proof;
 
+import glimble.graphic.BoxPart;
 import glimble.graphic.Check;
+import glimble.graphic.Paint;
+import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
+import glimble.graphic.PicturePart;
 import glimble.reel.Course;
 import glimble.reel.Courses;
 import glimble.reel.Layer;
+import glimble.reel.LayerLook;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.Arrays;
@@ -28,6 +33,9 @@ final class Contrast {
     private static final int ACROSS = 12;
 
     private static final int DOWN = 4;
+    private static final int OF_A_LETTER = 3;
+    /** Steps of 255 in which colours are the same to anybody. */
+    private static final double NOBODY_TELLS = 1.5;
 
     private Contrast() {}
 
@@ -90,13 +98,14 @@ final class Contrast {
         double[] stroke = stroked ? parsed(text.stroke().colour()) : null;
         List<Ground> grounds = grounds(judged, index, ink);
         boolean even = fill.isPlain() && grounds.stream().allMatch(ground -> ground.isEven(ink));
+        double[] across = even ? new double[] {ink.x() + ink.width() / 2} : across(judged, text, ink);
         double least = Double.POSITIVE_INFINITY;
         for (double picture : new double[] {0, 255}) {
-            double[] ratios = new double[even ? 1 : ACROSS * DOWN];
+            double[] ratios = new double[even ? 1 : across.length * DOWN];
             double[] before = {};
             for (int point = 0; point < ratios.length; point++) {
-                double x = ink.x() + ink.width() * (point % ACROSS + 0.5) / ACROSS;
-                double y = ink.y() + ink.height() * (point / ACROSS + 0.5) / DOWN;
+                double x = across[point % across.length];
+                double y = ink.y() + ink.height() * (point / across.length + 0.5) / DOWN;
                 double[] behind = {picture, picture, picture, 1};
                 for (Ground ground : grounds) {
                     if (ground.covers(x, y)) behind = over(ground.colours.at(x, y), ground.opacity, behind);
@@ -119,14 +128,95 @@ final class Contrast {
         return least;
     }
 
+    /** Where letters are looked at, px: each of them at as many places, if they are few; else all along their extent. */
+    private static double[] across(Judged judged, Layer text, Rect ink) {
+        List<Rect> letters = LayerLook.units(judged.rest.part(text.part()));
+        boolean few = !letters.isEmpty() && letters.size() <= 2 * ACROSS;
+        double[] across = new double[few ? letters.size() * OF_A_LETTER : ACROSS];
+        for (int i = 0; i < across.length; i++) {
+            Rect of = few ? letters.get(i / OF_A_LETTER) : ink;
+            double share = few ? (i % OF_A_LETTER + 0.5) / OF_A_LETTER : (i + 0.5) / ACROSS;
+            across[i] = Math.max(ink.x(), Math.min(ink.right(), of.x() + of.width() * share));
+        }
+        return across;
+    }
+
+    /** Whether a plain colour, or both ends of a gradient, let nothing through. */
+    static boolean isOpaque(Layer.Fill fill) {
+        return parsed(fill.from())[3] == 1 && parsed(fill.to())[3] == 1;
+    }
+
+    /**
+     * Whether a shape has no other colour than what is behind it, at any of its points, whatever picture it stands over. Letters have a check of
+     * their own; what throws a shadow, has a stroke or a picture is told by that.
+     */
+    static boolean isLost(Judged judged, int index) {
+        Layer layer = judged.layer(index);
+        Part part = judged.graphic.part(layer.part()).orElseThrow();
+        boolean pictured =
+                part instanceof PicturePart || part instanceof BoxPart box && box.fill() instanceof Paint.Picture;
+        boolean told = pictured
+                || !layer.runs().isEmpty()
+                || layer.ribbon() != null
+                || layer.solid() != null
+                || layer.rides() >= 0
+                || layer.stroke().width() > 0
+                || !layer.shadow().colour().isEmpty()
+                || !layer.glow().colour().isEmpty();
+        boolean nothing = layer.runs().isEmpty()
+                && layer.ribbon() == null
+                && layer.picture().isEmpty()
+                && layer.stroke().width() == 0
+                && parsed(layer.fill().from())[3] == 0
+                && parsed(layer.fill().to())[3] == 0;
+        if (nothing) return !pictured;
+        if (told) return false;
+        Course course = judged.courses(PhaseName.IN).get(index);
+        Rect seen = course.seen(judged.reel.in());
+        double opacity = course.opacity(judged.reel.in());
+        Colours fill = Colours.of(layer.fill());
+        List<Ground> grounds = grounds(judged, index, seen);
+        for (double picture : new double[] {0, 255}) {
+            for (double[] point : points(layer, seen)) {
+                double x = point[0];
+                double y = point[1];
+                double[] behind = {picture, picture, picture, 1};
+                for (Ground ground : grounds) {
+                    if (ground.covers(x, y)) behind = over(ground.colours.at(x, y), ground.opacity, behind);
+                }
+                double[] there = over(fill.at(x, y), opacity, behind);
+                for (int i = 0; i < 3; i++) if (Math.abs(there[i] - behind[i]) > NOBODY_TELLS) return false;
+            }
+        }
+        return true;
+    }
+
+    /** Points of what is seen of a shape, those at its edges and those where its gradient begins and ends among them. */
+    private static List<double[]> points(Layer layer, Rect seen) {
+        List<double[]> points = new ArrayList<>();
+        for (int across = 0; across <= ACROSS; across++) {
+            for (int down = 0; down <= DOWN; down++) {
+                points.add(
+                        new double[] {seen.x() + seen.width() * across / ACROSS, seen.y() + seen.height() * down / DOWN
+                        });
+            }
+        }
+        points.add(new double[] {layer.fill().x1(), layer.fill().y1()});
+        points.add(new double[] {layer.fill().x2(), layer.fill().y2()});
+        Plate plate = new Plate(layer);
+        points.removeIf(point -> !isIn(seen, point[0], point[1]) || !plate.has(point[0], point[1]));
+        return points;
+    }
+
     /**
      * What is behind letters at rest.
      *
+     * @param shape of it, whatever masks leave of that
      * @param outside boxes inside which it is masked away
      */
-    private record Ground(Rect seen, List<Rect> outside, Colours colours, double opacity) {
+    private record Ground(Rect seen, Plate shape, List<Rect> outside, Colours colours, double opacity) {
         boolean covers(double x, double y) {
-            return isIn(seen, x, y) && outside.stream().noneMatch(box -> isIn(box, x, y));
+            return isIn(seen, x, y) && shape.has(x, y) && outside.stream().noneMatch(box -> isIn(box, x, y));
         }
 
         /** Whether it is the same behind all of them. */
@@ -134,7 +224,8 @@ final class Contrast {
             return colours.isPlain()
                     && outside.isEmpty()
                     && isIn(seen, ink.x(), ink.y())
-                    && isIn(seen, ink.right(), ink.bottom());
+                    && isIn(seen, ink.right(), ink.bottom())
+                    && shape.has(ink);
         }
     }
 
@@ -145,7 +236,11 @@ final class Contrast {
         List<Ground> grounds = new ArrayList<>();
         for (int i = 0; i < index; i++) {
             Layer behind = judged.layer(i);
-            if (!judged.isDrawn(i) || !behind.runs().isEmpty()) continue;
+            // What letters leave of a box is no ground for others.
+            boolean letters = behind.masks().stream()
+                    .anyMatch(mask ->
+                            mask.inside() && !judged.layer(mask.layer()).runs().isEmpty());
+            if (!judged.isDrawn(i) || !behind.runs().isEmpty() || letters) continue;
             Rect seen = rest.get(i).seen(frame);
             boolean meets = seen.x() <= ink.right()
                     && seen.right() >= ink.x()
@@ -159,7 +254,11 @@ final class Contrast {
                     .map(mask -> rest.get(mask.layer()).body(frame))
                     .toList();
             grounds.add(new Ground(
-                    seen, outside, Colours.of(behind.fill()), rest.get(i).opacity(frame)));
+                    seen,
+                    new Plate(behind),
+                    outside,
+                    Colours.of(behind.fill()),
+                    rest.get(i).opacity(frame)));
         }
         return grounds;
     }

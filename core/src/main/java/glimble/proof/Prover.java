@@ -193,6 +193,7 @@ public final class Prover {
         RibbonChecks.check(judged);
         Contrast.check(judged);
         CourseChecks.check(judged);
+        UnseenChecks.check(judged);
     }
 
     /**
@@ -230,6 +231,11 @@ public final class Prover {
                     faults.add(later ? fault.at(PhaseName.LOOP, rests) : fault);
                 }
             }
+            WorkedOut first = ReelMaker.make(graphic, filling.values(), typesetter, pictures, asked, budget);
+            UnseenChecks.checkSeries(
+                    new Judged(graphic, answered.answer(), first, missing, faults),
+                    take.worked().reel(),
+                    series);
             for (SeriesLoop.Turn turn : series.turns()) {
                 FaultList turning = new FaultList();
                 check(turn.changed(), turn.before(), turning);

@@ -24,6 +24,9 @@ import java.util.List;
 /** Faults of the rest picture: what stands outside, is cut, lies over something else, is left over or does not fit. */
 final class RestChecks {
     /** px; less than this nobody sees. */
+    /** Places along each side at which letters behind a group are looked at. */
+    private static final int POINTS = 16;
+
     private static final double UNSEEN = 0.5;
 
     private final Judged judged;
@@ -189,7 +192,7 @@ final class RestChecks {
             double cut = letters
                     ? Math.min(ink.width(), ink.height())
                     : mask.inside()
-                            ? mask.soft() / 2 + cutInside(ink, shape, by.slant())
+                            ? mask.soft() / 2 + cutInside(ink, mask.layer(), shape)
                             : cutOutside(ink, shape.grown(mask.soft() / 2));
             if (cut < Math.max(UNSEEN, judged.limit(Check.CUT))) continue;
             String said = "its letters are cut " + FaultList.px(cut) + " px by its mask " + by.part();
@@ -209,6 +212,35 @@ final class RestChecks {
         List<Course> rest = judged.courses(PhaseName.IN);
         if (!judged.layer(mask).kind().equals("group")) return rest.get(mask).body(judged.reel.in());
         return judged.layer(mask).box();
+    }
+
+    /** Of a group, the shapes in it together: what none of them covers is cut. */
+    private double cutInside(Rect ink, int mask, Rect shape) {
+        Layer by = judged.layer(mask);
+        if (!by.kind().equals("group")) return cutInside(ink, shape, by.slant());
+        double least = Math.min(ink.width(), ink.height());
+        List<Plate> plates = new ArrayList<>();
+        for (int i = 0; i < judged.reel.layers().size(); i++) {
+            Layer member = judged.layer(i);
+            boolean covers = member.runs().isEmpty() && !member.kind().equals("group") && member.ribbon() == null;
+            if (!covers || !isWithin(i, mask)) continue;
+            plates.add(new Plate(member));
+            least = Math.min(least, cutInside(ink, member.box(), member.slant()));
+        }
+        boolean covered = true;
+        for (int point = 0; point < POINTS * POINTS && covered; point++) {
+            double x = ink.x() + ink.width() * (point % POINTS) / (POINTS - 1);
+            double y = ink.y() + ink.height() * (point / POINTS) / (POINTS - 1);
+            covered = plates.stream().anyMatch(plate -> plate.has(x, y));
+        }
+        return covered ? Math.min(0, least) : least;
+    }
+
+    private boolean isWithin(int layer, int group) {
+        for (int at = judged.layer(layer).within();
+                at >= 0;
+                at = judged.layer(at).within()) if (at == group) return true;
+        return false;
     }
 
     /** px by which ink reaches beyond a shape; negative for what is left between them. Slanted ends count at the height of the ink. */

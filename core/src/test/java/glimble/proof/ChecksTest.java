@@ -468,6 +468,25 @@ class ChecksTest {
                         "a picture that is not there",
                         with(crest("gone")).andThen(enters("crest"))),
                 damage(
+                        Check.UNSEEN,
+                        "a line of the colour of its plate",
+                        with(box("rule", 40, 4, LEFT, hang(Edge.START, Place.FRAME, Edge.START, 202)))
+                                .andThen(enters("rule"))),
+                damage(Check.UNSEEN, "a box under the plate", graphic -> {
+                    List<Part> all = new ArrayList<>(graphic.parts());
+                    BoxPart under = box("under", 40, 20, LEFT, TOP);
+                    all.add(0, new BoxPart(under.base(), FOAM, Corners.SHARP, 0, Look.PLAIN));
+                    return enters("under").apply(graphic.withParts(all));
+                }),
+                damage(
+                        Check.UNSEEN,
+                        "a box that stands where its mask is not",
+                        with(box("tag", 40, 20, hang(Edge.START, Place.FRAME, Edge.START, 600), TOP))
+                                .andThen(parts(part -> part.key().equals("tag")
+                                        ? part.withBase(part.base().withMasks(List.of(new Mask("plate", true))))
+                                        : part))
+                                .andThen(enters("tag"))),
+                damage(
                         Check.PICTURE,
                         "a picture drawn out",
                         with(crest("crest"))

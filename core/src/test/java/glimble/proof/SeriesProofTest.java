@@ -13,6 +13,10 @@ import glimble.graphic.Palette;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
+import glimble.reel.Layer;
+import glimble.reel.Reel;
+import glimble.reel.ReelMaker;
+import glimble.reel.WorkedOut;
 import glimble.rest.Pictures;
 import java.util.List;
 import java.util.Map;
@@ -64,6 +68,44 @@ class SeriesProofTest {
         // The first line is found in the in, as without a series.
         assertThat(faults(graphic, lines.split("\n")[1] + "\nWu"))
                 .anySatisfy(fault -> assertThat(fault.phase()).isEqualTo(PhaseName.IN));
+    }
+
+    @Test
+    void a_line_that_is_not_drawn_for_all_of_its_time_is_found() {
+        Graphic graphic = graphic(new Field.Series(100, true));
+        Map<String, String> lines = Map.of("name", "Uno\nDue\nTre");
+        Take take = Take.of(graphic, lines, TYPESETTER, Pictures.NONE);
+        Reel drawn = take.worked().reel();
+        assertThat(unseen(graphic, lines, take, drawn)).isEmpty();
+        // Each of its gates opens eighty frames late.
+        List<Layer> late = drawn.layers().stream()
+                .map(layer -> layer.with(
+                        layer.tracks().stream()
+                                .map(track -> track.flows() && track.at(0) == 0
+                                        ? track.with(
+                                                track.phase(),
+                                                track.first() + 80,
+                                                track.values(),
+                                                track.round(),
+                                                track.dealt())
+                                        : track)
+                                .toList(),
+                        layer.resizes()))
+                .toList();
+        assertThat(unseen(graphic, lines, take, drawn.withLayers(late)))
+                .isNotEmpty()
+                .allMatch(fault -> fault.check() == Check.UNSEEN && fault.phase() == PhaseName.LOOP)
+                .allMatch(fault -> fault.part().equals("name") && fault.measured() >= 70);
+    }
+
+    private static List<Fault> unseen(Graphic graphic, Map<String, String> lines, Take take, Reel drawn) {
+        FaultList faults = new FaultList();
+        WorkedOut first = ReelMaker.make(graphic, lines, TYPESETTER);
+        UnseenChecks.checkSeries(
+                new Judged(graphic, null, first, List.of(), faults),
+                drawn,
+                take.series().orElseThrow());
+        return faults.all();
     }
 
     @Test

@@ -9,6 +9,7 @@ import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
 import glimble.reel.Layer;
@@ -111,6 +112,18 @@ final class Oracle {
         return paint(layers, phase, frame);
     }
 
+    /** Letters at rest without what they throw. */
+    private BufferedImage letters(int text, boolean masked) {
+        Layer.ThrownShadow none = new Layer.ThrownShadow("", 0, 0, 0);
+        List<Layer> layers = new ArrayList<>();
+        for (int i = 0; i < reel.layers().size(); i++) {
+            Layer layer = reel.layers().get(i);
+            Layer only = changed(layer, i != text || layer.unseen(), masked ? layer.masks() : List.of());
+            layers.add(i == text ? only.withLook(layer.fill(), layer.stroke(), none, none) : only);
+        }
+        return paint(layers, PhaseName.IN, reel.in());
+    }
+
     static int[] pixels(BufferedImage image) {
         return ((DataBufferInt) image.getRaster().getDataBuffer()).getData();
     }
@@ -139,10 +152,12 @@ final class Oracle {
                 if (mask.layer() == at) return Said.UNDECIDED;
             }
         }
-        int[] whole = pixels(alone(text, false, PhaseName.IN, reel.in()));
-        int[] left = pixels(alone(text, true, PhaseName.IN, reel.in()));
+        int[] whole = pixels(letters(text, false));
+        int[] left = pixels(letters(text, true));
         int lost = 0;
         int most = 0;
+        // What stands off the picture is cut by nothing that is seen.
+        if (Arrays.stream(whole).noneMatch(pixel -> alpha(pixel) > 0)) return Said.UNDECIDED;
         for (int i = 0; i < whole.length; i++) {
             int less = alpha(whole[i]) - alpha(left[i]);
             most = Math.max(most, less);
@@ -178,6 +193,39 @@ final class Oracle {
             if (text && !layer.unseen() && !layer.runs().isEmpty()) texts.add(i);
         }
         return texts;
+    }
+
+    /** Whether what is seen of a layer is a matter of shapes that the proof knows: no letters, groups or ribbons hide it. */
+    boolean isKnown(int index) {
+        Layer layer = reel.layers().get(index);
+        boolean masked = layer.masks().stream()
+                .map(mask -> reel.layers().get(mask.layer()))
+                .anyMatch(mask -> !mask.runs().isEmpty() || mask.kind().equals("group") || mask.ribbon() != null);
+        boolean under = reel.layers().subList(index, reel.layers().size()).stream()
+                .anyMatch(above -> above.ribbon() != null
+                        || above.rides() >= 0
+                        || !above.picture().isEmpty()
+                        || above.tracks().stream().anyMatch(track -> track.phase() == PhaseName.LOOP));
+        boolean missing =
+                layer.picture().isEmpty() && graphic.part(layer.part()).orElseThrow() instanceof PicturePart;
+        return !masked && !under && !missing && layer.rides() < 0;
+    }
+
+    /** Whether a layer that is there at rest makes no difference to the picture, whether it stands over black or over white. */
+    Said unseen(int layer) {
+        List<Layer> without = new ArrayList<>(reel.layers());
+        Layer of = without.get(layer);
+        int[] all = pixels(painted(PhaseName.IN, reel.in()));
+        without.set(layer, changed(of, true, of.masks()));
+        int[] others = pixels(paint(without, PhaseName.IN, reel.in()));
+        int most = 0;
+        int many = 0;
+        for (int i = 0; i < all.length; i++) {
+            int by = Apart.differ(all[i], others[i]);
+            most = Math.max(most, by);
+            if (by > 48) many++;
+        }
+        return many >= 16 ? Said.NO : most == 0 ? Said.YES : Said.UNDECIDED;
     }
 
     /** Whether letters stand outside a box at rest, whatever the shape of its corners. */
@@ -260,7 +308,11 @@ final class Oracle {
     boolean isGroundKnown(int text) {
         for (int i = 0; i < text; i++) {
             Layer below = reel.layers().get(i);
-            boolean plain = below.picture().isEmpty()
+            boolean hidden = below.masks().stream()
+                    .map(mask -> reel.layers().get(mask.layer()))
+                    .anyMatch(mask -> !mask.runs().isEmpty() || mask.kind().equals("group"));
+            boolean plain = !hidden
+                    && below.picture().isEmpty()
                     && below.shadow().colour().isEmpty()
                     && below.glow().colour().isEmpty();
             if (!plain) return false;
@@ -315,6 +367,8 @@ final class Oracle {
             if (ratios.size() < 20) return 0;
             ratios.sort(null);
             worst = Math.min(worst, ratios.get(ratios.size() / 10));
+            // Where about a tenth of the letters stands on another ground it is too close to call.
+            if (ratios.get(ratios.size() / 4) > 1.3 * ratios.get(ratios.size() / 30)) return 0;
         }
         return worst;
     }

@@ -136,6 +136,25 @@ class OracleTest {
                             has(faults, Check.ENDS, fault -> fault.phase() == PhaseName.OUT),
                             name + " out");
         }
+        for (int i = 0; i < oracle.reel.layers().size(); i++) {
+            Layer layer = oracle.reel.layers().get(i);
+            boolean loops = layer.tracks().stream().anyMatch(track -> track.phase() == PhaseName.LOOP);
+            // Letters of the colour of their ground are a matter of contrast.
+            boolean judged = !layer.unseen()
+                    && !layer.kind().equals("group")
+                    && layer.runs().isEmpty();
+            if (!judged || loops || !oracle.isKnown(i)) continue;
+            tally(Check.UNSEEN)
+                    .add(
+                            oracle.unseen(i),
+                            has(
+                                    faults,
+                                    Check.UNSEEN,
+                                    fault -> fault.part().equals(layer.part())
+                                            && fault.phase() == PhaseName.IN
+                                            && fault.frame() == oracle.reel.in()),
+                            name + " " + layer.kind() + " " + layer.part());
+        }
         for (int text : oracle.texts()) {
             Layer layer = oracle.reel.layers().get(text);
             String what = name + " " + layer.part();
@@ -143,7 +162,10 @@ class OracleTest {
                 tally(Check.CUT)
                         .add(
                                 oracle.cut(text),
-                                has(faults, Check.CUT, fault -> fault.part().equals(layer.part())),
+                                has(
+                                        faults,
+                                        Check.CUT,
+                                        fault -> fault.part().equals(layer.part()) && fault.phase() == PhaseName.IN),
                                 what);
             }
             int box = oracle.boxOf(text);
