@@ -16,9 +16,10 @@
   /** They are changes of what was there when they were asked for. */
   const current = $derived(mending.of === floor.design);
 
-  function words({ mended, of, added, proved }: Mend): string {
+  function words({ mended, of, added, worse, proved }: Mend): string {
     const adds = added === 0 ? 'adds nothing' : `adds ${count(added, 'finding')}`;
-    return `mends this in ${mended} of ${count(of, 'filling')}, ${adds}; proved with ${proved}`;
+    const more = worse.length === 0 ? '' : `, makes worse: ${worse.join('; ')}`;
+    return `mends this in ${mended} of ${count(of, 'filling')}, ${adds}${more}; proved with ${proved}`;
   }
 
   async function apply(mend: Mend) {

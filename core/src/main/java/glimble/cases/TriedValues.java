@@ -66,9 +66,8 @@ final class TriedValues {
             case CHOICE -> tried.addAll(field.options());
             case SWITCH -> tried.add("on");
             case NUMBER -> addNumbers();
-            case PICTURE, COLOUR -> {
-                // Anything else is like what they are filled with.
-            }
+            case COLOUR -> tried.add(unnamed("#7AD3C0", "#F2A65A", "#5B3A6B", "#010203"));
+            case PICTURE -> tried.add(unnamed("mark", "crest", "a picture", "another picture"));
             default -> addTexts(contexts);
         }
     }
@@ -79,15 +78,24 @@ final class TriedValues {
             if (condition instanceof Condition.Number number) bounds.add(number.bound());
         }
         tried.add("7");
-        // Somebody may type what is no number.
-        if (!bounds.isEmpty()) tried.add("?");
-        Double before = null;
-        for (double bound : bounds) {
-            tried.add(NumberWords.of(before == null ? bound - 1 : (before + bound) / 2));
-            tried.add(NumberWords.of(bound));
-            before = bound;
-        }
-        if (before != null) tried.add(NumberWords.of(before + 1));
+        TreeSet<Integer> counts = counts();
+        // Somebody may type what is no number, as long as any.
+        for (int count : counts) tried.add(unnamed("?".repeat(count), "-".repeat(count), "x".repeat(count)));
+        tried.addAll(TriedNumbers.of(bounds, named(), counts));
+    }
+
+    /** Texts that conditions name. */
+    private Set<String> named() {
+        Set<String> named = new LinkedHashSet<>();
+        for (Condition condition : conditions) if (condition instanceof Condition.OneOf one) named.addAll(one.texts());
+        return named;
+    }
+
+    /** The first of some texts that no condition names; the last if all are. */
+    private String unnamed(String... texts) {
+        Set<String> named = named();
+        for (String text : texts) if (!named.contains(text)) return text;
+        return texts[texts.length - 1];
     }
 
     private void addTexts(List<Map<String, String>> contexts) {
@@ -99,6 +107,7 @@ final class TriedValues {
         for (int count : counts) {
             tried.add(NARROW.repeat(count));
             tried.add(WIDE.repeat(count));
+            tried.add(unnamed("n".repeat(count), "o".repeat(count), "e".repeat(count)));
         }
         for (Map<String, String> context : contexts) {
             for (Condition.Wider condition : wider) {

@@ -1,14 +1,17 @@
 package glimble.cue;
 
 import glimble.dial.Settings;
+import glimble.edit.Coloured;
 import glimble.graphic.Condition;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.proof.Findings;
 import glimble.proof.Prover;
+import glimble.rest.Pictures;
 import glimble.spoken.ShownValues;
 import glimble.text.Blank;
 import glimble.text.TypedNumber;
@@ -30,6 +33,9 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
      * @param dial whether it is a dial
      */
     public record Wrong(String field, String sentence, boolean dial) {}
+
+    /** What of a house can be named by what is filled in. */
+    public record House(Palette palette, Pictures pictures) {}
 
     /** Texts by field, and what is set of dials. */
     public record Set(Map<String, String> values, Map<String, String> dials) {}
@@ -54,7 +60,7 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
      * @param before what stands of the same graphic when it is taken; empty if it comes in
      * @param prover of the graphic as designed
      */
-    public static CueCheck of(Set cue, Optional<Set> before, Prover prover, Writing writing) {
+    public static CueCheck of(Set cue, Optional<Set> before, Prover prover, House house, Writing writing) {
         Graphic graphic = prover.graphic();
         Findings found = new Findings(graphic.proof());
         List<Filling> fillings = fillings(cue, before);
@@ -62,7 +68,7 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
         List<Finding> open = found.all().stream()
                 .filter(finding -> finding.accepted().isEmpty())
                 .toList();
-        List<Wrong> wrong = new ArrayList<>(wrong(graphic, cue.values(), writing));
+        List<Wrong> wrong = new ArrayList<>(wrong(graphic, cue.values(), house, writing));
         wrong.addAll(wrongDials(graphic, cue.dials()));
         return new CueCheck(wrong, open);
     }
@@ -90,16 +96,19 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
     }
 
     /** What keeps a graphic from being filled with these values, in the order of the form. */
-    public static List<Wrong> wrong(Graphic graphic, Map<String, String> values, Writing writing) {
+    public static List<Wrong> wrong(Graphic graphic, Map<String, String> values, House house, Writing writing) {
         List<Wrong> wrong = new ArrayList<>();
+        Palette known = Coloured.known(graphic, house.palette(), values);
         for (Field field : graphic.fields()) {
             String value = values.getOrDefault(field.key(), "");
-            sentence(field, value, writing).ifPresent(said -> wrong.add(new Wrong(field.key(), said, false)));
+            sentence(field, value, known, house.pictures(), writing)
+                    .ifPresent(said -> wrong.add(new Wrong(field.key(), said, false)));
         }
         return wrong;
     }
 
-    private static Optional<String> sentence(Field field, String value, Writing writing) {
+    private static Optional<String> sentence(
+            Field field, String value, Palette colours, Pictures pictures, Writing writing) {
         if (Blank.isBlank(value)) {
             return field.required() ? Optional.of("is needed; fill it in") : Optional.empty();
         }
@@ -113,6 +122,19 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
         if (field.kind() == Field.Kind.NUMBER && TypedNumber.read(value).isEmpty()) {
             return Optional.of("must be a number, like 12 or 94.5");
         }
-        return Optional.empty();
+        String plain = Blank.stripped(value);
+        return switch (field.kind()) {
+            case SWITCH -> plain.equals(Dial.ON) ? Optional.empty() : Optional.of("must be on, or left blank");
+            case COLOUR ->
+                Palette.isColour(plain) || colours.colours().containsKey(plain)
+                        ? Optional.empty()
+                        : Optional.of("must be a colour like #2F5D50, or one of the house: "
+                                + String.join(", ", colours.colours().keySet()));
+            case PICTURE ->
+                pictures.extent(plain).isPresent()
+                        ? Optional.empty()
+                        : Optional.of("must be a picture of the house; choose one, or add it there");
+            default -> Optional.empty();
+        };
     }
 }

@@ -31,7 +31,7 @@ public record GivenData(Map<String, String> values, Map<String, String> dials, L
         problems = List.copyOf(problems);
     }
 
-    public static GivenData read(Graphic graphic, Tree data, Writing writing) {
+    public static GivenData read(Graphic graphic, Tree data, CueCheck.House house, Writing writing) {
         Map<String, String> values = new LinkedHashMap<>();
         Map<String, String> dials = new LinkedHashMap<>();
         List<Problem> problems = new ArrayList<>();
@@ -41,7 +41,7 @@ public record GivenData(Map<String, String> values, Map<String, String> dials, L
             problems.add(new Problem("$", "must be an object with a member for each field, not " + data.kind()));
         }
         if (problems.isEmpty()) {
-            for (CueCheck.Wrong wrong : CueCheck.wrong(graphic, values, writing)) {
+            for (CueCheck.Wrong wrong : CueCheck.wrong(graphic, values, house, writing)) {
                 problems.add(new Problem(path(wrong.field()), wrong.sentence()));
             }
             for (CueCheck.Wrong wrong : CueCheck.wrongDials(graphic, dials)) {

@@ -4,6 +4,8 @@ import glimble.budget.Budget;
 import glimble.budget.TooLaborious;
 import glimble.cases.Answered;
 import glimble.document.Dialled;
+import glimble.document.GraphicReader;
+import glimble.document.GraphicWriter;
 import glimble.edit.Coloured;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -21,6 +23,7 @@ import glimble.text.Typesetter;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
@@ -41,6 +44,8 @@ public final class Mender {
     private static final int TRIED = 5;
     /** Clean mends beyond which no further change is looked at. */
     private static final int PROVED = 6;
+    /** In the unit of a check; nobody tells so little more. */
+    private static final double NO_WORSE = 0.05;
 
     private final Graphic graphic;
     private final Palette palette;
@@ -146,7 +151,15 @@ public final class Mender {
         all.addAll(new WholeMends(graphic, fault, filling, palette).all());
         return all.stream()
                 .map(one -> new Candidate(one.kind(), one.words(), Dialled.settled(one.graphic())))
+                .filter(this::isReadBack)
                 .toList();
+    }
+
+    /** What could not be saved is no mend. */
+    private boolean isReadBack(Candidate candidate) {
+        return GraphicReader.read(GraphicWriter.write(candidate.graphic()), typesetter.fonts())
+                .problems()
+                .isEmpty();
     }
 
     private Rest rest(Filling filling) {
@@ -179,26 +192,39 @@ public final class Mender {
     }
 
     private Set<Fault.Cause> causes(Prover prover, int filling) {
+        return open(findings(prover, filling)).map(finding -> finding.worst().cause()).collect(Collectors.toSet());
+    }
+
+    private Findings findings(Prover prover, int filling) {
         Findings findings = new Findings(prover.graphic().proof());
         findings.add(filling, faults(prover, cut(fillings.get(filling), prover.graphic())));
-        return open(findings).map(finding -> finding.worst().cause()).collect(Collectors.toSet());
+        return findings;
     }
 
     private Mend proved(Candidate candidate, Finding finding) {
         Prover prover = prover(candidate.graphic());
         Set<Fault.Cause> added = new LinkedHashSet<>();
+        Map<Fault.Cause, Fault> worst = new LinkedHashMap<>();
         int left = 0;
         for (int i = 0; i < fillings.size(); i++) {
-            Set<Fault.Cause> now = causes(prover, i);
-            if (now.contains(finding.worst().cause())) left++;
-            now.stream().filter(one -> !found.containsKey(one)).forEach(added::add);
+            for (Finding now : open(findings(prover, i)).toList()) {
+                Fault.Cause cause = now.worst().cause();
+                if (cause.equals(finding.worst().cause())) left++;
+                else if (!found.containsKey(cause)) added.add(cause);
+                else worst.merge(cause, now.worst(), (one, other) -> one.excess() >= other.excess() ? one : other);
+            }
         }
+        List<String> worse = worst.values().stream()
+                .filter(fault -> fault.excess() > found.get(fault.cause()).worst().excess() + NO_WORSE)
+                .map(fault -> fault.part() + ": " + fault.sentence())
+                .toList();
         return new Mend(
                 candidate.words(),
                 candidate.graphic(),
                 finding.trials().size() - left,
                 finding.trials().size(),
                 added.size(),
+                worse,
                 fillings.size());
     }
 

@@ -6,6 +6,7 @@ import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
+import glimble.graphic.TextPart;
 import glimble.reel.Course;
 import glimble.reel.Courses;
 import glimble.reel.Layer;
@@ -152,9 +153,7 @@ final class Contrast {
      */
     static boolean isLost(Judged judged, int index) {
         Layer layer = judged.layer(index);
-        Part part = judged.graphic.part(layer.part()).orElseThrow();
-        boolean pictured =
-                part instanceof PicturePart || part instanceof BoxPart box && box.fill() instanceof Paint.Picture;
+        boolean pictured = isPictured(judged, index);
         boolean told = pictured
                 || !layer.runs().isEmpty()
                 || layer.ribbon() != null
@@ -163,13 +162,6 @@ final class Contrast {
                 || layer.stroke().width() > 0
                 || !layer.shadow().colour().isEmpty()
                 || !layer.glow().colour().isEmpty();
-        boolean nothing = layer.runs().isEmpty()
-                && layer.ribbon() == null
-                && layer.picture().isEmpty()
-                && layer.stroke().width() == 0
-                && parsed(layer.fill().from())[3] == 0
-                && parsed(layer.fill().to())[3] == 0;
-        if (nothing) return !pictured;
         if (told) return false;
         Course course = judged.courses(PhaseName.IN).get(index);
         Rect seen = course.seen(judged.reel.in());
@@ -189,6 +181,13 @@ final class Contrast {
             }
         }
         return true;
+    }
+
+    /** Whether it is a picture, or filled with one. */
+    static boolean isPictured(Judged judged, int index) {
+        Part part = judged.graphic.part(judged.layer(index).part()).orElseThrow();
+        if (part instanceof TextPart text) return text.style().fill() instanceof Paint.Picture;
+        return part instanceof PicturePart || part instanceof BoxPart box && box.fill() instanceof Paint.Picture;
     }
 
     /** Points of what is seen of a shape, those at its edges and those where its gradient begins and ends among them. */

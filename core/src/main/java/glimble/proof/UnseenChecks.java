@@ -83,6 +83,8 @@ final class UnseenChecks {
 
     private void stands(int i) {
         int in = judged.reel.in();
+        // A picture that the house does not have is a finding of its own.
+        if (Contrast.isPictured(judged, i) && judged.layer(i).picture().isEmpty()) return;
         boolean seen = isSeen(i, PhaseName.IN, in);
         if (!seen || isHidden(i)) {
             // What only a move of the loop brings waits for it out of sight.

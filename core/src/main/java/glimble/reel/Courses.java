@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Channel;
 import glimble.graphic.Look;
 import glimble.graphic.PhaseName;
 import glimble.rest.Rect;
@@ -116,10 +117,30 @@ public final class Courses {
             }
             extent.put(body, seen, drawn, frame);
             leap[frame] = extent.leap;
-            opacity[frame] = absent ? 0 : extent.opacity;
+            opacity[frame] = absent || isNothing(layer, tracks.get(0), frame) ? 0 : extent.opacity;
             uneven[frame] = extent.uneven;
         }
         return new Course(body, seen, drawn, opacity, uneven, leap, phase == PhaseName.LOOP);
+    }
+
+    /** Whether nothing of it is painted: it has no fill, and its stroke has no width. */
+    private static boolean isNothing(Layer layer, List<Track> tracks, int frame) {
+        boolean hollow = layer.picture().isEmpty()
+                && layer.ribbon() == null
+                && isClear(layer.fill().from())
+                && isClear(layer.fill().to());
+        if (!hollow || layer.kind().equals("group")) return false;
+        double width = layer.stroke().width();
+        for (Track track : tracks) {
+            // Letters whose strokes have widths of their own are looked at one by one.
+            if (track.channel() == Channel.STROKE && track.overLetters()) return false;
+            if (track.channel() == Channel.STROKE) width *= Math.max(0, track.at(frame));
+        }
+        return width <= 0 || isClear(layer.stroke().colour());
+    }
+
+    private static boolean isClear(String colour) {
+        return colour.isEmpty() || colour.length() == 9 && colour.endsWith("00");
     }
 
     /** As it runs at a frame: once for all that ride on it. */

@@ -33,6 +33,7 @@ import glimble.text.GlyphRun;
 import glimble.text.TextPattern;
 import glimble.text.TypesetLine;
 import glimble.text.Typesetter;
+import glimble.text.Words;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.EnumMap;
@@ -175,8 +176,8 @@ public final class ReelMaker {
         String text = graphic.part(word.part()).orElseThrow() instanceof TextPart part
                 ? TextPattern.fill(part.text(), shown)
                 : "";
-        String[] all = text.split("\\s+");
-        String letters = word.word() < all.length ? all[word.word()] : "";
+        List<String> all = Words.of(text);
+        String letters = word.word() < all.size() ? all.get(word.word()) : "";
         return new WorkedOut.Spoken(
                 word.phase(), word.move(), word.part(), word.word(), letters, word.frame(), word.played());
     }
@@ -190,6 +191,8 @@ public final class ReelMaker {
             if (!reading.isSound()) {
                 notes.add(new Note("", field.key() + ", line " + reading.line() + ": " + reading.sentence()));
             }
+            for (WebVtt.Note note : reading.notes())
+                notes.add(new Note("", field.key() + ", line " + note.line() + ": " + note.sentence()));
         }
     }
 

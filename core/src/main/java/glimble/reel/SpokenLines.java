@@ -11,6 +11,7 @@ import glimble.spoken.SpokenTimes;
 import glimble.spoken.WebVtt;
 import glimble.text.TextPattern;
 import glimble.text.TextUnit;
+import glimble.text.Words;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -61,19 +62,18 @@ public final class SpokenLines {
     }
 
     private List<List<WebVtt.Word>> lines(TextPart part) {
-        String text = TextPattern.fill(part.text(), shown).strip();
-        if (text.isEmpty()) return List.of();
-        String[] words = text.split("\\s+");
-        double[] from = starts(part.key(), words.length);
+        List<String> words = Words.of(TextPattern.fill(part.text(), shown));
+        if (words.isEmpty()) return List.of();
+        double[] from = starts(part.key(), words.size());
         Map<Integer, Integer> lineOf = lineOf(worked.rest().part(part.key()));
         List<List<WebVtt.Word>> lines = new ArrayList<>();
         int line = -1;
-        for (int i = 0; i < words.length; i++) {
+        for (int i = 0; i < words.size(); i++) {
             int now = lineOf.getOrDefault(i, Math.max(line, 0));
             if (lines.isEmpty() || now != line) lines.add(new ArrayList<>());
             line = now;
-            double to = i + 1 < words.length ? from[i + 1] : end(part.key(), words.length, from[i]);
-            lines.get(lines.size() - 1).add(new WebVtt.Word(words[i], from[i], Math.max(from[i], to)));
+            double to = i + 1 < words.size() ? from[i + 1] : end(part.key(), words.size(), from[i]);
+            lines.get(lines.size() - 1).add(new WebVtt.Word(words.get(i), from[i], Math.max(from[i], to)));
         }
         return lines;
     }

@@ -1,26 +1,25 @@
 package glimble.spoken;
 
+import glimble.text.Words;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
-import java.util.Map;
-import java.util.regex.Matcher;
-import java.util.regex.Pattern;
 
 /**
- * Reads captions in WebVTT (W3C, WebVTT: The Web Video Text Tracks Format): the words of all cues one after the other, each with the time at
- * which it is spoken. An inline time stamp says when the words after it are; without one, the words of a cue share its time by their
- * letters. Strict: what is not understood is said with its line.
+ * Reads captions in WebVTT as browsers do (W3C, WebVTT: The Web Video Text Tracks Format, parsing): the words of all cues in the order of time,
+ * each with the time at which it is spoken. An inline time stamp says when the words after it are; without one, the words of a cue share its
+ * time by their letters. What is read though it is not as the format has it is noted; what cannot be read, or has no order of time, is said
+ * with its line.
  */
 public final class WebVtt {
     private static final String MAGIC = "WEBVTT";
-    private static final Pattern TIMING = Pattern.compile("(\\S+)[ \\t]+-->[ \\t]+(\\S+)(?:[ \\t]+\\S.*)?");
-    private static final Pattern STAMP = Pattern.compile("(?:(\\d{2,}):)?([0-5]\\d):([0-5]\\d)\\.(\\d{3})");
-    private static final Pattern TAG = Pattern.compile("/?(?:c|i|b|u|v|lang|ruby|rt)(?:\\.[^ \\t>]*)*(?:[ \\t][^>]*)?");
-    private static final Map<String, String> NAMED =
-            Map.of("amp", "&", "lt", "<", "gt", ">", "nbsp", "\u00A0", "lrm", "\u200E", "rlm", "\u200F");
+    private static final String ARROW = "-->";
 
     /** Words with the time from which to which they are spoken, seconds. */
     public record Word(String text, double from, double to) {}
+
+    /** Something that is read though it is not as it should be. */
+    public record Note(int line, String sentence) {}
 
     /**
      * What was read.
@@ -28,10 +27,12 @@ public final class WebVtt {
      * @param words in the order they are spoken; none if something is wrong
      * @param line where something is wrong, from 1; 0 if nothing is
      * @param sentence what is wrong there; empty if nothing is
+     * @param notes in the order of lines
      */
-    public record Reading(List<Word> words, int line, String sentence) {
+    public record Reading(List<Word> words, int line, String sentence, List<Note> notes) {
         public Reading {
             words = List.copyOf(words);
+            notes = List.copyOf(notes);
         }
 
         public boolean isSound() {
@@ -50,21 +51,40 @@ public final class WebVtt {
         }
     }
 
-    /** A piece of a cue between two time stamps. */
-    private record Piece(double from, String text) {}
+    /**
+     * @param line of its time
+     * @param from seconds
+     * @param to seconds
+     */
+    private record Cue(int line, double from, double to, List<CueText.Piece> pieces) {
+        double begins(int piece) {
+            return piece == 0 ? from : pieces.get(piece).from();
+        }
+
+        double lastBegins() {
+            return begins(pieces.size() - 1);
+        }
+
+        boolean hasWords() {
+            return pieces.stream().anyMatch(piece -> !Words.of(piece.text()).isEmpty());
+        }
+    }
 
     private final String[] lines;
-    private final List<Word> words = new ArrayList<>();
-    private double latest;
+    private final List<Cue> cues = new ArrayList<>();
+    private final List<Note> notes = new ArrayList<>();
 
     private WebVtt(String text) {
-        lines = (text.startsWith("\uFEFF") ? text.substring(1) : text).split("\r\n|\n|\r", -1);
+        lines = plain(text).replace('\0', '\uFFFD').split("\r\n|\n|\r", -1);
+    }
+
+    private static String plain(String text) {
+        return text.startsWith("\uFEFF") ? text.substring(1) : text;
     }
 
     /** Whether a text is meant as WebVTT, be it right or wrong. */
     public static boolean isMeant(String text) {
-        String plain = text.startsWith("\uFEFF") ? text.substring(1) : text;
-        return plain.startsWith(MAGIC);
+        return plain(text).startsWith(MAGIC);
     }
 
     /** Only the words: of captions those of all cues, of any other text all of it. */
@@ -77,27 +97,26 @@ public final class WebVtt {
     public static Reading read(String text) {
         WebVtt reader = new WebVtt(text);
         try {
-            reader.read();
-            return new Reading(reader.words, 0, "");
+            return new Reading(reader.read(), 0, "", reader.notes);
         } catch (Wrong e) {
-            return new Reading(List.of(), e.line, e.getMessage());
+            return new Reading(List.of(), e.line, e.getMessage(), List.of());
         }
     }
 
-    private void read() throws Wrong {
+    private List<Word> read() throws Wrong {
         String first = lines[0];
         boolean begins = first.equals(MAGIC) || first.startsWith(MAGIC + " ") || first.startsWith(MAGIC + "\t");
         if (!begins) throw new Wrong(1, "must be WEBVTT, alone or before a space and a title");
         int at = 1;
-        if (at < lines.length && !lines[at].isEmpty()) {
-            throw new Wrong(2, "must be empty: WEBVTT stands by itself");
-        }
+        // Lines right below it are a header.
+        while (at < lines.length && !lines[at].isEmpty() && !lines[at].contains(ARROW)) at++;
         while (at < lines.length) at = block(at);
-        if (words.isEmpty())
+        if (cues.isEmpty())
             throw new Wrong(
                     lines.length,
                     "there is no cue with words; write a time like"
                             + " 00:00.500 --> 00:02.000 and below it what is spoken");
+        return inOrder();
     }
 
     /** Reads a block of lines and gives the line after it. */
@@ -105,117 +124,141 @@ public final class WebVtt {
         int at = from;
         while (at < lines.length && lines[at].isEmpty()) at++;
         if (at == lines.length) return at;
-        int end = at;
-        while (end < lines.length && !lines[end].isEmpty()) end++;
-        String head = lines[at];
-        boolean note = head.equals("NOTE") || head.startsWith("NOTE ") || head.startsWith("NOTE\t");
-        if (note || head.equals("STYLE") || head.equals("REGION")) return end;
-        if (!head.contains("-->")) at++;
-        if (at == end) throw new Wrong(at, "has no time; write one like 00:00.500 --> 00:02.000");
+        boolean timed = lines[at].contains(ARROW);
+        boolean named = !timed && at + 1 < lines.length && lines[at + 1].contains(ARROW);
+        if (named) at++;
+        int end = at + 1;
+        while (end < lines.length && !lines[end].isEmpty() && !lines[end].contains(ARROW)) end++;
+        if (!timed && !named) {
+            if (!isPassedOver(lines[at])) note(at, "is no cue, and is left out: there is no time below it");
+            return end;
+        }
+        if (end < lines.length && !lines[end].isEmpty())
+            note(end, "begins another cue in the middle of one; leave a line empty before it");
         cue(at, end);
         return end;
     }
 
+    private static boolean isPassedOver(String head) {
+        boolean note = head.equals("NOTE") || head.startsWith("NOTE ") || head.startsWith("NOTE\t");
+        return note || isAlone(head, "STYLE") || isAlone(head, "REGION");
+    }
+
+    private static boolean isAlone(String head, String word) {
+        return head.startsWith(word) && skipped(head, word.length()) == head.length();
+    }
+
+    /** The first place of a line, from one on, where no white space is. */
+    private static int skipped(String line, int from) {
+        int at = from;
+        while (at < line.length() && (line.charAt(at) == ' ' || line.charAt(at) == '\t' || line.charAt(at) == '\f')) at++;
+        return at;
+    }
+
+    private void note(int line, String sentence) {
+        notes.add(new Note(line + 1, sentence));
+    }
+
     private void cue(int at, int end) throws Wrong {
-        Matcher timing = TIMING.matcher(lines[at]);
-        if (!timing.matches()) throw new Wrong(at + 1, "must be a time like 00:00.500 --> 00:02.000");
-        double from = seconds(timing.group(1), at);
-        double to = seconds(timing.group(2), at);
-        if (to <= from) throw new Wrong(at + 1, "ends before it has begun");
-        if (from < latest) throw new Wrong(at + 1, "begins before the words above it");
-        List<Piece> pieces = new ArrayList<>();
+        String line = lines[at];
+        VttTime.Read from = time(line, 0, at);
+        int arrow = skipped(line, from.end());
+        if (!line.startsWith(ARROW, arrow)) throw noTime(line, at);
+        VttTime.Read to = time(line, arrow + ARROW.length(), at);
+        if (to.seconds() <= from.seconds()) throw new Wrong(at + 1, "ends before it has begun");
         StringBuilder text = new StringBuilder();
-        double piece = from;
-        latest = from;
-        for (int line = at + 1; line < end; line++) {
-            if (lines[line].contains("-->"))
-                throw new Wrong(line + 1, "has --> in what is spoken; leave a line empty before it");
-            if (line > at + 1) text.append(' ');
-            String left = lines[line];
-            while (!left.isEmpty()) {
-                char next = left.charAt(0);
-                if (next == '<') {
-                    int close = left.indexOf('>');
-                    if (close < 0) throw new Wrong(line + 1, "has < without >; write &lt; for the sign itself");
-                    String tag = left.substring(1, close);
-                    left = left.substring(close + 1);
-                    if (!tag.isEmpty() && Character.isDigit(tag.charAt(0))) {
-                        double stamp = seconds(tag, line);
-                        if (stamp <= latest && !(stamp == from && pieces.isEmpty() && text.isEmpty()))
-                            throw new Wrong(line + 1, "its time <" + tag + "> is not after the one before it");
-                        if (stamp >= to)
-                            throw new Wrong(line + 1, "its time <" + tag + "> is not before the end of the cue");
-                        pieces.add(new Piece(piece, text.toString()));
-                        text.setLength(0);
-                        piece = stamp;
-                        latest = stamp;
-                    } else if (!TAG.matcher(tag).matches()) {
-                        throw new Wrong(line + 1, "has <" + shown(tag) + ">, which WebVTT does not know");
-                    }
-                } else if (next == '&') {
-                    int close = left.indexOf(';');
-                    String named = close < 0 ? null : NAMED.get(left.substring(1, close));
-                    if (named == null)
-                        throw new Wrong(line + 1, "has & that names nothing; write &amp; for the sign itself");
-                    text.append(named);
-                    left = left.substring(close + 1);
-                } else {
-                    text.append(next);
-                    left = left.substring(1);
+        for (int i = at + 1; i < end; i++) text.append(i > at + 1 ? "\n" : "").append(lines[i]);
+        List<CueText.Piece> pieces = CueText.of(text.toString(), at + 2, notes);
+        check(pieces, from.seconds(), to.seconds());
+        Cue cue = new Cue(at + 1, from.seconds(), to.seconds(), pieces);
+        if (cue.hasWords()) cues.add(cue);
+    }
+
+    private static VttTime.Read time(String line, int from, int at) throws Wrong {
+        VttTime.Read time = VttTime.at(line, skipped(line, from));
+        if (time.seconds() < 0) throw noTime(line, at);
+        return time;
+    }
+
+    private static Wrong noTime(String line, int at) {
+        return new Wrong(
+                at + 1, "'" + shown(line) + "' is no time; write one like 00:00.500 --> 00:02.000, with three thousandths");
+    }
+
+    /** Words of one cue that have no order of time cannot be shown by it. */
+    private static void check(List<CueText.Piece> pieces, double from, double to) throws Wrong {
+        double latest = from;
+        for (int i = 1; i < pieces.size(); i++) {
+            CueText.Piece piece = pieces.get(i);
+            boolean first = i == 1 && piece.from() == from && pieces.get(0).text().isBlank();
+            if (piece.from() <= latest && !first)
+                throw new Wrong(piece.line(), "has a time that is not after the one before it");
+            if (piece.from() >= to) throw new Wrong(piece.line(), "has a time that is not before the end of the cue");
+            latest = piece.from();
+        }
+    }
+
+    /** The words of all cues; of two that overlap the one is over, or has no more times, once the other begins. */
+    private List<Word> inOrder() throws Wrong {
+        List<Cue> sorted = new ArrayList<>(cues);
+        sorted.sort(Comparator.comparingDouble(Cue::from));
+        List<Word> words = new ArrayList<>();
+        for (int i = 0; i < sorted.size(); i++) {
+            Cue cue = sorted.get(i);
+            double to = cue.to();
+            if (i + 1 < sorted.size()) {
+                Cue next = sorted.get(i + 1);
+                if (next.from() < cue.lastBegins()) {
+                    throw new Wrong(
+                            Math.max(cue.line(), next.line()),
+                            "is spoken in turns with the cue in line " + Math.min(cue.line(), next.line())
+                                    + "; let the one begin once the other has");
                 }
+                if (next.from() > cue.lastBegins()) to = Math.min(to, next.from());
             }
+            add(words, cue, to);
         }
-        pieces.add(new Piece(piece, text.toString()));
+        return words;
+    }
+
+    private static void add(List<Word> words, Cue cue, double to) {
+        List<CueText.Piece> pieces = cue.pieces();
+        List<Word> own = new ArrayList<>();
         for (int i = 0; i < pieces.size(); i++) {
-            double until = i + 1 < pieces.size() ? pieces.get(i + 1).from() : to;
-            addWords(pieces.get(i), until, i > 0 && !startsApart(pieces, i));
+            double until = i + 1 < pieces.size() ? cue.begins(i + 1) : to;
+            addWords(own, pieces.get(i).text(), cue.begins(i), until, i > 0 && !startsApart(pieces, i));
         }
+        words.addAll(own);
     }
 
     /** Whether a piece begins a new word, or goes on with the one before it. */
-    private static boolean startsApart(List<Piece> pieces, int i) {
+    private static boolean startsApart(List<CueText.Piece> pieces, int i) {
         String before = pieces.get(i - 1).text();
         String text = pieces.get(i).text();
-        return before.isBlank()
-                || text.isEmpty()
-                || Character.isWhitespace(before.charAt(before.length() - 1))
-                || Character.isWhitespace(text.charAt(0));
+        return before.isBlank() || text.isEmpty() || isSpace(before.codePointBefore(before.length())) || isSpace(text.codePointAt(0));
+    }
+
+    private static boolean isSpace(int point) {
+        return Words.of(new String(Character.toChars(point))).isEmpty();
     }
 
     /** The words of a piece share its time by their letters. */
-    private void addWords(Piece piece, double until, boolean goesOn) {
-        String[] all = piece.text().strip().split("\\s+");
-        if (all.length == 1 && all[0].isEmpty()) return;
+    private static void addWords(List<Word> words, String piece, double from, double until, boolean goesOn) {
+        List<String> all = Words.of(piece);
         int letters = 0;
-        for (String word : all) letters += word.length();
-        double at = piece.from();
-        for (int i = 0; i < all.length; i++) {
-            double next = at + (until - piece.from()) * all[i].length() / letters;
+        for (String word : all) letters += Words.letters(word);
+        double at = from;
+        for (int i = 0; i < all.size(); i++) {
+            double next = i == all.size() - 1 ? until : at + (until - from) * Words.letters(all.get(i)) / letters;
             if (i == 0 && goesOn && !words.isEmpty()) {
                 Word before = words.remove(words.size() - 1);
-                words.add(new Word(before.text() + all[0], before.from(), next));
-            } else words.add(new Word(all[i], at, next));
+                words.add(new Word(before.text() + all.get(0), before.from(), next));
+            } else words.add(new Word(all.get(i), at, next));
             at = next;
         }
     }
 
-    private static double seconds(String stamp, int line) throws Wrong {
-        Matcher parts = STAMP.matcher(stamp);
-        if (!parts.matches()) {
-            throw new Wrong(
-                    line + 1,
-                    "'" + shown(stamp) + "' is no time; write minutes, seconds and thousandths, like 00:02.500");
-        }
-        String hours = parts.group(1);
-        if (hours != null && hours.length() > 4)
-            throw new Wrong(line + 1, "'" + shown(stamp) + "' is later than anything on air");
-        return (hours == null ? 0 : Integer.parseInt(hours)) * 3600.0
-                + Integer.parseInt(parts.group(2)) * 60
-                + Integer.parseInt(parts.group(3))
-                + Integer.parseInt(parts.group(4)) / 1000.0;
-    }
-
-    private static String shown(String text) {
+    static String shown(String text) {
         return text.length() <= 20 ? text : text.substring(0, 20) + "…";
     }
 }

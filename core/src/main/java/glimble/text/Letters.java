@@ -82,6 +82,10 @@ public final class Letters {
         return words;
     }
 
+    private static boolean isGeorgian(int point) {
+        return point >= 0x10A0 && point <= 0x10FF || point >= 0x1C90 && point <= 0x1CBF || point >= 0x2D00 && point <= 0x2D2F;
+    }
+
     private static boolean isOfWord(int point) {
         int type = Character.getType(point);
         return Character.isLetterOrDigit(point)
@@ -99,6 +103,8 @@ public final class Letters {
                 || word.codePoints().anyMatch(Character::isUpperCase);
         if (asTyped) return word;
         int point = word.codePointAt(letter);
+        // Its capitals are for whole lines only, and one version of Unicode does not have them that another has.
+        if (isGeorgian(point)) return word;
         int end = letter + Character.charCount(point);
         int title = Character.toTitleCase(point);
         String own = word.substring(letter, end);

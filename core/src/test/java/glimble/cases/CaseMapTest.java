@@ -276,6 +276,62 @@ class CaseMapTest {
         }
     }
 
+    /** Bounds, names and lengths of one number in every order, against a thousand ways to type one. */
+    @RepeatedTest(300)
+    void numbers_are_answered_as_the_map_says_however_they_are_typed(RepetitionInfo repetition) {
+        Random random = new Random(9_000 + repetition.getCurrentRepetition());
+        Field points = new Field(
+                "points", "points", Field.Kind.NUMBER, random.nextBoolean(), random.nextInt(3) == 0 ? 6 : 0, List.of(), "");
+        List<Case> rows = new ArrayList<>();
+        for (int i = 0; i < 1 + random.nextInt(5); i++) {
+            List<Condition> when = new ArrayList<>();
+            for (int c = 0; c < 1 + random.nextInt(2); c++) when.add(aboutNumbers(random));
+            rows.add(row("row " + i, random.nextInt(6) == 0 ? new Condition[0] : when.toArray(Condition[]::new)));
+        }
+        Graphic graphic = graphic(bar()).withFields(List.of(text("name"), points)).withCases(rows);
+        Widths widths = widths(graphic);
+        CaseMap map = CaseMap.of(graphic, widths);
+        for (int i = 0; i < 1_000; i++) {
+            String typed = typed(random);
+            if (typed.isEmpty() && points.required() || points.longest() > 0 && typed.length() > points.longest()) continue;
+            int row = CaseTable.answer(graphic, Map.of("points", typed), Standing.NOTHING, widths)
+                    .row();
+            String what = "seed " + repetition.getCurrentRepetition() + ", '" + typed + "' with " + rows;
+            if (row < 0) assertThat(map.hasGap()).as(what).isTrue();
+            else assertThat(map.rows().get(row).reach()).as(what).isEqualTo(CaseMap.Reach.ANSWERS);
+        }
+        for (CaseMap.Entry entry : map.entries()) {
+            assertThat(CaseTable.answer(graphic, entry.values(), entry.onAir(), widths)
+                            .row())
+                    .as("the example of %s", entry)
+                    .isEqualTo(entry.row());
+        }
+    }
+
+    private static Condition aboutNumbers(Random random) {
+        return switch (random.nextInt(5)) {
+            case 0, 1 ->
+                new Condition.Number("points", random.nextBoolean(), (random.nextInt(60) - 20) / (double) (1 + random.nextInt(4)));
+            case 2 -> new Condition.OneOf("points", List.of(typed(random) + "1", "" + random.nextInt(14)));
+            case 3 -> new Condition.Longer("points", 1 + random.nextInt(5));
+            default -> new Condition.Filled("points", random.nextInt(3) > 0);
+        };
+    }
+
+    private static String typed(Random random) {
+        int number = random.nextInt(40) - 15;
+        return switch (random.nextInt(9)) {
+            case 0 -> "";
+            case 1 -> "12345".substring(0, 1 + random.nextInt(5));
+            case 2 -> number + "." + random.nextInt(100);
+            case 3 -> "0".repeat(random.nextInt(4)) + Math.abs(number);
+            case 4 -> number + ".0" + "0".repeat(random.nextInt(3));
+            case 5 -> "?".repeat(1 + random.nextInt(6));
+            case 6 -> "." + random.nextInt(1_000);
+            default -> Integer.toString(number);
+        };
+    }
+
     /** The entries that some values belong to, told by the conditions alone. */
     private static List<CaseMap.Entry> entries(
             CaseMap map, Graphic graphic, Map<String, String> values, Standing onAir, Widths widths) {

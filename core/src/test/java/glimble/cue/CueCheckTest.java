@@ -28,11 +28,34 @@ class CueCheckTest {
                     field("name", Field.Kind.TEXT, true, 0),
                     field("role", Field.Kind.TEXT, false, 5),
                     field("side", Field.Kind.CHOICE, false, 0, "left", "right"),
-                    field("score", Field.Kind.NUMBER, false, 0)));
+                    field("score", Field.Kind.NUMBER, false, 0),
+                    field("hue", Field.Kind.COLOUR, false, 0),
+                    field("crest", Field.Kind.PICTURE, false, 0),
+                    field("live", Field.Kind.SWITCH, false, 0)));
+
+    private static final CueCheck.House HOUSE = new CueCheck.House(
+            new Palette(Map.of("kelp", "#2F5D50")),
+            key -> key.equals("mark") ? Optional.of(new Pictures.Extent(120, 80)) : Optional.empty());
 
     private static CueCheck check(Map<String, String> values) {
-        Prover prover = new Prover(GRAPHIC, new Palette(Map.of()), TYPESETTER, Pictures.NONE);
-        return CueCheck.of(new CueCheck.Set(values, Map.of()), Optional.empty(), prover, TYPESETTER.writing());
+        Prover prover = new Prover(GRAPHIC, HOUSE.palette(), TYPESETTER, Pictures.NONE);
+        return CueCheck.of(new CueCheck.Set(values, Map.of()), Optional.empty(), prover, HOUSE, TYPESETTER.writing());
+    }
+
+    @Test
+    void colours_pictures_and_switches_are_checked_as_numbers_are() {
+        assertThat(check(Map.of("name", "Wu", "hue", "kelp", "crest", "mark", "live", "on"))
+                        .wrong())
+                .isEmpty();
+        assertThat(check(Map.of("name", "Wu", "hue", " #2F5D50", "crest", "", "live", " "))
+                        .wrong())
+                .isEmpty();
+        assertThat(check(Map.of("name", "Wu", "hue", "nocolour", "crest", "nope", "live", "maybe"))
+                        .wrong())
+                .containsExactly(
+                        new CueCheck.Wrong("hue", "must be a colour like #2F5D50, or one of the house: kelp", false),
+                        new CueCheck.Wrong("crest", "must be a picture of the house; choose one, or add it there", false),
+                        new CueCheck.Wrong("live", "must be on, or left blank", false));
     }
 
     @Test

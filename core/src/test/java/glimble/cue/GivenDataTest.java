@@ -9,7 +9,10 @@ import glimble.document.Tree;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Palette;
+import glimble.rest.Pictures;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** What others send to fill a graphic is taken as a form would take it, or refused with the place and a sentence. */
@@ -22,8 +25,10 @@ class GivenDataTest {
             .withDials(List.of(new Dial(
                     "room", "Room", Dial.Kind.NUMBER, "40", 20, 60, 1, "px", List.of(), List.of("parts/plate"))));
 
+    private static final CueCheck.House HOUSE = new CueCheck.House(new Palette(Map.of()), Pictures.NONE);
+
     private static GivenData read(Tree.Maker data) {
-        return GivenData.read(GRAPHIC, data.made(), new PlainWriting());
+        return GivenData.read(GRAPHIC, data.made(), HOUSE, new PlainWriting());
     }
 
     @Test
@@ -66,7 +71,7 @@ class GivenDataTest {
                 .containsExactly(
                         new Problem("$['nam']", "is not known; there is name, live, score, dial.room"),
                         new Problem("$['name']", "must be a text, not a list"));
-        assertThat(GivenData.read(GRAPHIC, new Tree.Text("Oona"), new PlainWriting())
+        assertThat(GivenData.read(GRAPHIC, new Tree.Text("Oona"), HOUSE, new PlainWriting())
                         .problems())
                 .extracting(Problem::path)
                 .containsExactly("$");

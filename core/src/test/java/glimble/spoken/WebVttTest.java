@@ -55,26 +55,65 @@ class WebVttTest {
             delimiter = '|',
             value = {
                 "WEBVTTX | 1 | must be WEBVTT",
-                "WEBVTT~words | 2 | must be empty",
                 "WEBVTT~~ | 3 | there is no cue",
                 "WEBVTT~~00:03.000 --> 00:01.000~Hold | 3 | ends before",
                 "WEBVTT~~1:03.000 --> 00:04.000~Hold | 3 | is no time",
-                "WEBVTT~~00:03.000 -> 00:04.000~Hold | 4 | must be a time like",
-                "WEBVTT~~name | 3 | has no time",
+                "WEBVTT~~00:03.000 --> 00:04.00~Hold | 3 | is no time",
+                "WEBVTT~~00:03.000 --> 00:64.000~Hold | 3 | is no time",
+                "WEBVTT~~name~00:03.000 -->~Hold | 4 | is no time",
                 "WEBVTT~~00:03.000 --> 00:04.000~Hold <00:02.000>it | 4 | is not after",
                 "WEBVTT~~00:03.000 --> 00:04.000~Hold <00:05.000>it | 4 | is not before the end",
-                "WEBVTT~~00:03.000 --> 00:04.000~a~~00:02.000 --> 00:05.000~b | 6 | begins before the words above",
-                "WEBVTT~~00:03.000 --> 00:04.000~Hold <blink>it | 4 | does not know",
-                "WEBVTT~~00:03.000 --> 00:04.000~Hold < it | 4 | has < without >",
-                "WEBVTT~~00:03.000 --> 00:04.000~Kelp & foam | 4 | names nothing",
-                "WEBVTT~~00:03.000 --> 00:04.000~Hold~00:05.000 --> 00:06.000~it | 5 | leave a line empty",
-                "WEBVTT~~99999:00:03.000 --> 99999:00:04.000~Hold | 3 | later than anything"
+                "WEBVTT~~00:01.000 --> 00:05.000~a <00:04.000>b~~00:02.000 --> 00:06.000~c | 6 | with the cue in line 3",
+                "WEBVTT~~99999:00:03.000 --> 99999:00:04.000~Hold | 3 | is no time"
             })
     void what_is_wrong_is_said_with_its_line(String text, int line, String says) {
         WebVtt.Reading reading = WebVtt.read(text.replace('~', '\n'));
         assertThat(reading.sentence()).contains(says);
         assertThat(reading.line()).isEqualTo(line);
         assertThat(reading.words()).isEmpty();
+    }
+
+    /** As browsers read them; the sentence says what should be written. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "WEBVTT~Kind: captions~Language: en~~00:01.000 --> 00:03.000~Hold | Hold | 0 |",
+                "WEBVTT~~STYLE  ~::cue {}~~0:00:01.000-->0:00:03.000 align:start~Hold | Hold | 0 |",
+                "WEBVTT~~00:01.000 --> 00:03.000~Oona&#39;s &quot;kite&quot; caf&eacute; &#x2014; &eacutet&eacute; | "
+                        + "Oona's,\"kite\",café,—,été | 0 |",
+                "WEBVTT~~00:01.000 --> 00:03.000~Kelp & foam &zzz; &nothing | Kelp,&,foam,&zzz;,¬hing | 4 | names nothing",
+                "WEBVTT~~00:01.000 --> 00:03.000~Hold <blink>it</blink> | Hold,it | 4 | does not know",
+                "WEBVTT~~00:01.000 --> 00:03.000~Hold < it | Hold | 4 | without >",
+                "WEBVTT~~00:01.000 --> 00:03.000~Hold <2:0>it | Hold,it | 4 | is no time",
+                "WEBVTT~~words of nobody~~00:01.000 --> 00:03.000~Hold | Hold | 3 | is no cue",
+                "WEBVTT~~00:01.000 --> 00:03.000~Hold~00:05.000 --> 00:06.000~it | Hold,it | 5 | leave a line empty",
+                "WEBVTT~~00:01.000 --> 00:03.000~<ruby>kite<rt>kait</rt></ruby>board | kiteboard | 0 |",
+                "WEBVTT~~00:05.000 --> 00:06.000~later~~00:01.000 --> 00:03.000~first | first,later | 0 |"
+            })
+    void what_browsers_read_is_read_and_what_is_not_strict_is_noted(String text, String words, int line, String says) {
+        WebVtt.Reading reading = WebVtt.read(text.replace('~', '\n'));
+        assertThat(reading.sentence()).isEmpty();
+        assertThat(String.join(",", reading.words().stream().map(WebVtt.Word::text).toList())).isEqualTo(words);
+        assertThat(reading.notes()).hasSize(line == 0 ? 0 : says.contains("names") ? 2 : 1);
+        if (line == 0) return;
+        assertThat(reading.notes().get(0).line()).isEqualTo(line);
+        assertThat(reading.notes().get(0).sentence()).contains(says);
+    }
+
+    @Test
+    void words_of_cues_that_overlap_are_spoken_until_the_next_cue_begins() {
+        List<WebVtt.Word> words = words("WEBVTT\n\n00:01.000 --> 00:05.000\na b\n\n00:02.000 --> 00:06.000\nc");
+        assertThat(words).containsExactly(new WebVtt.Word("a", 1, 1.5), new WebVtt.Word("b", 1.5, 2), new WebVtt.Word("c", 2, 6));
+    }
+
+    @Test
+    void letters_are_counted_as_people_do_and_what_shows_nothing_takes_no_time() {
+        // A family of three is one letter, so it has a third of the time of two more.
+        List<WebVtt.Word> words = words(CUE + "👨‍👩‍👧 \u200B é\u0301x");
+        assertThat(words).extracting(WebVtt.Word::text).containsExactly("👨‍👩‍👧", "é\u0301x");
+        assertThat(words.get(0).to()).isCloseTo(1 + 2 / 3.0, within(1e-9));
+        assertThat(words(CUE + "a\u00A0b\u2003c")).extracting(WebVtt.Word::text).containsExactly("a", "b", "c");
     }
 
     @Test

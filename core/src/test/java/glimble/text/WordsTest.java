@@ -57,14 +57,23 @@ class WordsTest {
                 "1,234,567|1234567",
                 "+7|7",
                 "\u0663\u0663\u0664|334",
-                "  12 |12"
+                "  12 |12",
+                "\u0663\u066B\u0665|3.5",
+                "\u0663\u066C\u0660\u0660\u0660|3000",
+                "\u0663\u066C\u0660\u0660\u0660\u066B\u0662\u0665|3000.25",
+                "\u06F1\u06F2\u066B\u06F5|12.5",
+                "\uFF11\uFF0C\uFF12\uFF13\uFF14\uFF0E\uFF15|1234.5",
+                "\uD83A\uDD50\uD83A\uDD55|5",
+                "12,34,567|1234567",
+                "1.234.567,25|1234567.25",
+                ".5|0.5"
             })
     void numbers_are_read_as_people_type_them(String typed, double number) {
         assertThat(TypedNumber.read(typed)).contains(number);
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "  ", "three", "1-2", "--3", "3x", ",", "1,", ",5 5", "1 . 5", "1..2,3.4x", "1''2"})
+    @ValueSource(strings = {"", "  ", "three", "1-2", "--3", "3x", ",", "1,", ",5 5", "1 . 5", "1..2,3.4x", "1''2", "1.2.3", "1,2,3", "12 3", "1 234'567", "1,23,4567", "1\u066B2\u066B3", "1.2,3.4", "."})
     void what_is_no_number_is_none(String typed) {
         assertThat(TypedNumber.read(typed)).isEmpty();
     }

@@ -58,7 +58,9 @@ final class DataSchema {
             case CHOICE -> choice(property, field.options(), !field.required());
             case PICTURE -> choice(property, pictures, true);
             case COLOUR -> {
-                property.put("type", "string").put("gddType", "color-rrggbb");
+                property.put("type", "string")
+                        .put("gddType", "color-rrggbb")
+                        .put("pattern", "^(#[0-9A-Fa-f]{6}([0-9A-Fa-f]{2})?)?$");
                 sample = sample.isEmpty() ? "" : palette.colour(sample);
             }
             case SWITCH -> {

@@ -1,5 +1,6 @@
 package glimble.handover;
 
+import glimble.cue.CueCheck;
 import glimble.formats.DemoGraphics;
 import glimble.formats.GraphicJson;
 import glimble.formats.HouseFile;
@@ -11,6 +12,11 @@ final class Demo {
     static final JdkTypesetter TYPESETTER = new JdkTypesetter();
 
     private Demo() {}
+
+    /** What of the demo's house can be named by what is filled in. */
+    static CueCheck.House known() {
+        return new CueCheck.House(HouseFile.demo().palette(), HouseFile.demo().pictures());
+    }
 
     static Handed handed(String name) {
         Graphic graphic = GraphicJson.read(DemoGraphics.named(name), TYPESETTER.fonts())

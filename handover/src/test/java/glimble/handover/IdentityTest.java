@@ -195,7 +195,7 @@ class IdentityTest {
     }
 
     private static GivenData given(Graphic graphic, JsonNode data) {
-        return GivenData.read(graphic, JsonTree.from(data), Demo.TYPESETTER.writing());
+        return GivenData.read(graphic, JsonTree.from(data), Demo.known(), Demo.TYPESETTER.writing());
     }
 
     private static Filled filled(Handed handed, Graphic graphic, GivenData given) {

@@ -61,13 +61,13 @@ class ManifestTest {
         schema.path("required").forEach(member -> {
             ObjectNode without = DataSchema.samples(graphic).deepCopy();
             without.remove(member.asString());
-            GivenData given = GivenData.read(graphic, JsonTree.from(without), Demo.TYPESETTER.writing());
+            GivenData given = GivenData.read(graphic, JsonTree.from(without), Demo.known(), Demo.TYPESETTER.writing());
             assertThat(given.problems())
                     .extracting(Object::toString)
                     .anyMatch(said -> said.contains(member.asString()));
         });
         GivenData samples =
-                GivenData.read(graphic, JsonTree.from(DataSchema.samples(graphic)), Demo.TYPESETTER.writing());
+                GivenData.read(graphic, JsonTree.from(DataSchema.samples(graphic)), Demo.known(), Demo.TYPESETTER.writing());
         assertThat(samples.problems()).isEmpty();
     }
 }

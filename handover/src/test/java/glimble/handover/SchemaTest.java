@@ -65,7 +65,7 @@ class SchemaTest {
                 if (!schema.validate(data.toString(), InputFormat.JSON).isEmpty()) continue;
                 fit++;
                 List<Problem> problems = GivenData.read(
-                                handed.designed(), JsonTree.from(data), Demo.TYPESETTER.writing())
+                                handed.designed(), JsonTree.from(data), Demo.known(), Demo.TYPESETTER.writing())
                         .problems();
                 // A schema cannot count letters as people do, nor tell what shows nothing from what is filled in.
                 assertThat(problems)

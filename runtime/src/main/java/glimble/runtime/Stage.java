@@ -6,6 +6,7 @@ import glimble.air.Play;
 import glimble.air.Reels;
 import glimble.budget.Budget;
 import glimble.cases.Answered;
+import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
 import glimble.document.Dialled;
 import glimble.document.Problem;
@@ -189,7 +190,8 @@ public final class Stage {
     }
 
     private GivenData given(JSObject data) {
-        return GivenData.read(graphic, JsTree.from(data), typesetter.writing());
+        return GivenData.read(
+                graphic, JsTree.from(data), new CueCheck.House(palette, pictures), typesetter.writing());
     }
 
     private int number(Reel reel) {

@@ -1,5 +1,6 @@
 package glimble.server.air;
 
+import glimble.server.cues.FillingCheck;
 import glimble.budget.Budget;
 import glimble.cue.Cue;
 import glimble.cue.CueCheck;
@@ -12,7 +13,6 @@ import glimble.server.feeds.Feeds;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.NotThere;
 import glimble.server.work.Regularly;
-import glimble.text.Typesetter;
 import java.time.Duration;
 import java.util.HashMap;
 import java.util.List;
@@ -38,7 +38,7 @@ class Following extends Regularly {
     private final SheetStore sheets;
     private final Feeds feeds;
     private final Designs designs;
-    private final Typesetter typesetter;
+    private final FillingCheck check;
     private final AirClock clock;
     private final FollowNotes notes;
     /** When something was changed by a feed last, ms since 1970, by output and berth. */
@@ -52,7 +52,7 @@ class Following extends Regularly {
             SheetStore sheets,
             Feeds feeds,
             Designs designs,
-            Typesetter typesetter,
+            FillingCheck check,
             AirClock clock,
             FollowNotes notes) {
         super("following", EVERY);
@@ -61,7 +61,7 @@ class Following extends Regularly {
         this.sheets = sheets;
         this.feeds = feeds;
         this.designs = designs;
-        this.typesetter = typesetter;
+        this.check = check;
         this.clock = clock;
         this.notes = notes;
     }
@@ -125,7 +125,7 @@ class Following extends Regularly {
         }
         if (followed.values().equals(shows.values())) return Optional.empty();
         Graphic graphic = designs.of(shows.graphic(), shows.revision());
-        List<CueCheck.Wrong> wrong = CueCheck.wrong(graphic, followed.values(), typesetter.writing());
+        List<CueCheck.Wrong> wrong = check.wrong(graphic, followed.values());
         if (!wrong.isEmpty()) return Optional.of(stays(feed, ": " + said(graphic, wrong)));
         String place = output + "/" + berth.berth();
         boolean early = clock.now() - changed.getOrDefault(place, 0L) < follow.seconds() * 1_000L;

@@ -41,6 +41,7 @@ import org.springframework.web.bind.annotation.RestController;
 class FillingsController {
     private final Designs designs;
     private final HouseStore house;
+    private final FillingCheck check;
     private final ValuesReader values;
     private final Typesetter typesetter;
     private final Pictures pictures;
@@ -50,6 +51,7 @@ class FillingsController {
     FillingsController(
             Designs designs,
             HouseStore house,
+            FillingCheck check,
             ValuesReader values,
             Typesetter typesetter,
             Pictures pictures,
@@ -57,6 +59,7 @@ class FillingsController {
             Clients clients) {
         this.designs = designs;
         this.house = house;
+        this.check = check;
         this.values = values;
         this.typesetter = typesetter;
         this.pictures = pictures;
@@ -151,18 +154,18 @@ class FillingsController {
                 .map(stands -> new CueCheck.Set(values.checked(stands), values.checkedDials(request.beforeDials())));
         Effort effort =
                 CueCheck.fillings(cue, before).stream().map(prover::effort).reduce(Effort.NONE, Effort::plus);
-        CueCheck check =
-                workroom.work(effort, "$.values", () -> CueCheck.of(cue, before, prover, typesetter.writing()));
+        CueCheck checked =
+                workroom.work(effort, "$.values", () -> CueCheck.of(cue, before, prover, check.known(), typesetter.writing()));
         return new CueCheckAnswer(
-                check.standing(),
-                check.wrong(),
-                check.findings().stream().map(CueFinding::of).toList());
+                checked.standing(),
+                checked.wrong(),
+                checked.findings().stream().map(CueFinding::of).toList());
     }
 
     /** Dials are judged by what they are designed as. */
     private List<CueCheck.Wrong> wrong(FillingRequest request, Filled filled) {
         List<CueCheck.Wrong> wrong =
-                new ArrayList<>(CueCheck.wrong(filled.designed(), filled.values(), typesetter.writing()));
+                new ArrayList<>(check.wrong(filled.designed(), filled.values()));
         wrong.addAll(CueCheck.wrongDials(designed(request), filled.dials()));
         return wrong;
     }

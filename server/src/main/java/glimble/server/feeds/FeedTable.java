@@ -3,6 +3,7 @@ package glimble.server.feeds;
 import glimble.cue.Follow;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
+import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
@@ -10,7 +11,9 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
 import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.cfg.JsonNodeFeature;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -47,7 +50,10 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
 
     private static FeedTable ofJson(byte[] body, JsonMapper json) throws Malformed {
         try {
-            JsonNode list = list(json.readTree(body));
+            JsonNode list = list(json.reader()
+                    .with(DeserializationFeature.USE_BIG_DECIMAL_FOR_FLOATS)
+                    .without(JsonNodeFeature.STRIP_TRAILING_BIGDECIMAL_ZEROES)
+                    .readTree(body));
             Set<String> columns = new LinkedHashSet<>();
             List<Map<String, String>> rows = new ArrayList<>();
             for (JsonNode item : list) {
@@ -76,7 +82,15 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
     }
 
     private static String text(JsonNode value) throws Malformed {
-        return shortEnough(value.isNull() ? "" : value.asString());
+        if (value.isNull()) return "";
+        return shortEnough(value.isBigDecimal() ? written(value.decimalValue()) : value.asString());
+    }
+
+    /** A number as it was written, {@code 9.50} and not {@code 9.5}; one with an exponent in digits. */
+    private static String written(BigDecimal number) throws Malformed {
+        long digits = (long) number.precision() + Math.abs((long) number.scale());
+        if (digits > LETTERS) throw new Malformed("one of its numbers has more than " + LETTERS + " digits");
+        return number.toPlainString();
     }
 
     private static String shortEnough(String text) throws Malformed {

@@ -1,5 +1,6 @@
 package glimble.server.handovers;
 
+import glimble.server.cues.FillingCheck;
 import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
 import glimble.formats.tables.Table;
@@ -52,7 +53,7 @@ class HandoversController {
     private final HandedReader reader;
     private final Designs designs;
     private final ValuesReader values;
-    private final JdkTypesetter typesetter;
+    private final FillingCheck check;
     private final HandoverWatch watch;
     private final KeptProofs proofs;
 
@@ -61,7 +62,7 @@ class HandoversController {
             HandedReader reader,
             Designs designs,
             ValuesReader values,
-            JdkTypesetter typesetter,
+            FillingCheck check,
             HandoverWatch watch,
             KeptProofs proofs) {
         this.watch = watch;
@@ -70,7 +71,7 @@ class HandoversController {
         this.reader = reader;
         this.designs = designs;
         this.values = values;
-        this.typesetter = typesetter;
+        this.check = check;
     }
 
     /**
@@ -199,7 +200,7 @@ class HandoversController {
         }
         Map<String, String> filled = values.checked(row.values());
         Map<String, String> dials = values.checkedDials(row.dials());
-        for (CueCheck.Wrong wrong : CueCheck.wrong(designed, filled, typesetter.writing())) {
+        for (CueCheck.Wrong wrong : check.wrong(designed, filled)) {
             throw new Refused(path + ".values." + wrong.field(), wrong.sentence());
         }
         for (CueCheck.Wrong wrong : CueCheck.wrongDials(designed, dials)) {

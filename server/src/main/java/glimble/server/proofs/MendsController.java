@@ -80,6 +80,7 @@ class MendsController {
      * @param mended fillings that showed the finding and do not any more
      * @param of fillings that showed it
      * @param added findings that there were not before
+     * @param worse what was less wrong before, a sentence each
      * @param proved fillings it was proved with
      */
     record MendAnswer(
@@ -88,6 +89,7 @@ class MendsController {
             int mended,
             int of,
             int added,
+            List<String> worse,
             int proved) {
         static MendAnswer of(Mend mend) {
             return new MendAnswer(
@@ -96,6 +98,7 @@ class MendsController {
                     mend.mended(),
                     mend.of(),
                     mend.added(),
+                    mend.worse(),
                     mend.proved());
         }
     }

@@ -1,12 +1,12 @@
 package glimble.server.tables;
 
+import glimble.server.cues.FillingCheck;
 import glimble.cue.CueCheck;
 import glimble.cue.CueNumber;
 import glimble.cue.CueSheet;
 import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
-import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -27,7 +27,7 @@ final class CueTable {
     private final Graphic graphic;
     private final List<String> columns;
     private final Set<CueNumber> taken = new HashSet<>();
-    private final Writing writing;
+    private final FillingCheck check;
 
     /**
      * One row.
@@ -42,10 +42,10 @@ final class CueTable {
      * @param columns of each column {@link #NUMBER}, {@link #NOTE}, {@link #FIELD} and a key, or nothing
      * @param sheet to which they would be added
      */
-    CueTable(Graphic graphic, List<String> columns, Optional<CueSheet> sheet, Writing writing) {
+    CueTable(Graphic graphic, List<String> columns, Optional<CueSheet> sheet, FillingCheck check) {
         this.graphic = graphic;
         this.columns = columns;
-        this.writing = writing;
+        this.check = check;
         sheet.ifPresent(of -> of.cues().forEach(cue -> taken.add(cue.number())));
     }
 
@@ -75,7 +75,7 @@ final class CueTable {
                 values.put(what.substring(FIELD.length()), cell);
             }
         }
-        for (CueCheck.Wrong one : CueCheck.wrong(graphic, values, writing)) {
+        for (CueCheck.Wrong one : check.wrong(graphic, values)) {
             String label = graphic.field(one.field()).orElseThrow().label();
             wrong.add(label + " " + one.sentence());
         }

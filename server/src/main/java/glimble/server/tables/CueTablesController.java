@@ -1,5 +1,6 @@
 package glimble.server.tables;
 
+import glimble.server.cues.FillingCheck;
 import glimble.cue.Cue;
 import glimble.cue.CueSheet;
 import glimble.formats.tables.Table;
@@ -8,7 +9,6 @@ import glimble.graphic.Graphic;
 import glimble.server.cues.SheetStore;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.Refused;
-import glimble.text.Typesetter;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -26,12 +26,12 @@ import org.springframework.web.bind.annotation.RestController;
 class CueTablesController {
     private final SheetStore sheets;
     private final Designs designs;
-    private final Typesetter typesetter;
+    private final FillingCheck check;
 
-    CueTablesController(SheetStore sheets, Designs designs, Typesetter typesetter) {
+    CueTablesController(SheetStore sheets, Designs designs, FillingCheck check) {
         this.sheets = sheets;
         this.designs = designs;
-        this.typesetter = typesetter;
+        this.check = check;
     }
 
     /**
@@ -59,7 +59,7 @@ class CueTablesController {
         }
         Optional<CueSheet> sheet =
                 Optional.ofNullable(request.sheet()).map(sheets::find).map(sheets::read);
-        return new CueTable(graphic, columns, sheet, typesetter.writing()).rows(request.rows());
+        return new CueTable(graphic, columns, sheet, check).rows(request.rows());
     }
 
     private static void check(List<String> columns, Graphic graphic) {
