@@ -25,7 +25,10 @@ import picocli.CommandLine.Parameters;
 
 /** Which graphic a command is for, and of which house. */
 final class GivenGraphic {
-    @Parameters(index = "0", paramLabel = "GRAPHIC", description = "The document as JSON, or a bundle.")
+    @Parameters(
+            index = "0",
+            paramLabel = "GRAPHIC",
+            description = "The document as JSON, or a bundle; - for standard input.")
     private Path graphic;
 
     @Option(
@@ -49,7 +52,7 @@ final class GivenGraphic {
      * @throws Impossible if it cannot be read, with what is wrong
      */
     Handed read(JdkTypesetter typesetter) throws IOException, Impossible {
-        byte[] file = Files.readAllBytes(graphic);
+        byte[] file = GivenFile.read(graphic);
         try {
             return isArchive(file) ? bundle(file, typesetter) : document(file, typesetter);
         } catch (BadBundle e) {

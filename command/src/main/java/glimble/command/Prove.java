@@ -68,7 +68,7 @@ final class Prove implements Callable<Integer> {
         Handed handed = graphic.read(typesetter);
         Graphic framed = handed.framed();
         List<Filling> named =
-                names.isPresent() ? NamesTable.read(Table.text(Files.readAllBytes(names.get())), framed) : List.of();
+                names.isPresent() ? NamesTable.read(Table.text(GivenFile.read(names.get())), framed) : List.of();
         ProofRun.Standing proof = proof(handed, named, typesetter);
         print(framed, proof, out);
         if (!proof.left().isEmpty()) out.println("\n" + proof.left());

@@ -1,11 +1,13 @@
 package glimble.command;
 
+import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
 import glimble.document.Tree;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Rate;
 import glimble.handover.Asked;
 import glimble.handover.Carried;
@@ -66,7 +68,24 @@ final class Render implements Callable<Integer> {
                     "A file for each row, named by its first column; headings are keys or labels of fields, or dial.KEY.")
     private Optional<Path> table;
 
-    @Option(names = "--to", paramLabel = "FOLDER", defaultValue = ".", description = "Where files are written.")
+    @Option(
+            names = "--phase",
+            paramLabel = "PHASE",
+            description = "in, loop or out: of which phase a picture is a frame; without it, where the graphic rests.")
+    private Optional<String> phase;
+
+    @Option(
+            names = "--frame",
+            paramLabel = "FRAME",
+            defaultValue = "-1",
+            description = "Of that phase, from 0; without --phase, of the whole graphic.")
+    private int frame;
+
+    @Option(
+            names = "--to",
+            paramLabel = "FOLDER",
+            defaultValue = ".",
+            description = "Where files are written; - writes the one file to standard output.")
     private Path folder;
 
     @Option(names = "--ground", paramLabel = "#RRGGBB", defaultValue = "", description = "A colour under frames.")
@@ -124,18 +143,44 @@ final class Render implements Callable<Integer> {
             throw new Impossible("There is nothing to caption: none of its texts shows a field of spoken words.");
         }
         if (as == Form.FINDINGS) handed = handed.proved(Prove.proof(handed, List.of(), typesetter));
-        Files.createDirectories(folder);
-        List<Asked.Filling> fillings = as.isFilled() ? fillings(handed.designed(), typesetter) : List.of();
+        Optional<Asked.Still> still = still(as);
+        boolean piped = folder.toString().equals("-");
+        if (!piped) Files.createDirectories(folder);
+        List<Asked.Filling> fillings = as.isFilled() ? fillings(handed, typesetter) : List.of();
         List<List<Asked.Filling>> files = new ArrayList<>();
         if (fillings.isEmpty() || as.isTogether()) files.add(fillings);
         else fillings.forEach(filling -> files.add(List.of(filling)));
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < files.size(); i++) {
-            Asked asked = new Asked(as, files.get(i), -1, ground, allFonts, width, frames);
-            Path file = folder.resolve(free(HandOver.fileName(handed, asked), taken));
+            Asked asked = new Asked(as, files.get(i), still, ground, allFonts, width, frames);
+            String name = HandOver.fileName(handed, asked);
+            String free = free(name, taken);
+            if (piped) {
+                if (files.size() > 1)
+                    throw new Impossible("Standard output takes one file; --to names a folder for several.");
+                Path file = Files.createTempFile("glimble", "." + as.ending());
+                new HandOver(typesetter).write(handed, asked, file, told(err, file, 1, 1));
+                GivenFile.pipe(file);
+                continue;
+            }
+            Path file = folder.resolve(free);
             new HandOver(typesetter).write(handed, asked, file, told(err, file, i + 1, files.size()));
             out.println(file);
+            // Who is which, where the name alone does not tell.
+            if (!free.equals(name))
+                err.println(free + " is " + files.get(i).get(0).name());
         }
+    }
+
+    private Optional<Asked.Still> still(Form as) throws Impossible {
+        if (phase.isEmpty() && frame < 0) return Optional.empty();
+        if (as != Form.PNG && as != Form.SVG) throw new Impossible("--phase and --frame are for png and svg.");
+        if (phase.isEmpty()) return Optional.of(Asked.Still.ofWhole(frame));
+        Optional<PhaseName> of = PhaseName.PLAYED.stream()
+                .filter(one -> one.word().equals(phase.get()))
+                .findFirst();
+        if (of.isEmpty()) throw new Impossible("--phase must be in, loop or out.");
+        return Optional.of(new Asked.Still(of, Math.max(0, frame)));
     }
 
     /** Two rows may be called alike. */
@@ -146,17 +191,21 @@ final class Render implements Callable<Integer> {
         return free;
     }
 
-    private List<Asked.Filling> fillings(Graphic designed, JdkTypesetter typesetter)
+    private List<Asked.Filling> fillings(Handed handed, JdkTypesetter typesetter)
             throws IOException, BadTable, Impossible {
+        Graphic designed = handed.designed();
         List<Asked.Filling> fillings = new ArrayList<>();
+        List<String> wrong = new ArrayList<>();
         if (table.isEmpty()) {
             Tree.Maker data = Tree.object();
             if (values != null) values.forEach(data::put);
             else designed.fields().forEach(field -> data.put(field.key(), field.sample()));
-            fillings.add(new Asked.Filling("", given(designed, data, typesetter, "--values")));
+            fillings.add(new Asked.Filling("", given(handed, data, typesetter, "--values", wrong)));
+            refuse(wrong);
             return fillings;
         }
-        Table read = Table.read(Files.readAllBytes(table.get()));
+        Table read = Table.read(GivenFile.read(table.get()));
+        checkHeadings(designed, read);
         for (Table.TableRow row : read.rows()) {
             Tree.Maker data = Tree.object();
             for (int column = 0; column < read.columns().size(); column++) {
@@ -166,18 +215,44 @@ final class Render implements Callable<Integer> {
                 else if (heading.startsWith(GivenData.DIAL) && !row.cell(column).isEmpty())
                     data.put(heading, row.cell(column));
             }
-            GivenData given = given(designed, data, typesetter, "line " + row.line());
+            GivenData given = given(handed, data, typesetter, "line " + row.line(), wrong);
             fillings.add(new Asked.Filling(row.cell(0), given));
         }
+        refuse(wrong);
         if (fillings.isEmpty()) throw new Impossible("The table has no rows below its headings.");
         return fillings;
     }
 
-    private static GivenData given(Graphic designed, Tree.Maker data, JdkTypesetter typesetter, String where)
-            throws Impossible {
-        GivenData given = GivenData.read(designed, data.made(), typesetter.writing());
-        if (given.problems().isEmpty()) return given;
-        throw new Impossible("Cannot be filled with " + where + ":\n" + GivenGraphic.lines(given.problems()));
+    /** A heading that is none of them is most probably misspelt; the first column may only name the files. */
+    private static void checkHeadings(Graphic designed, Table read) throws Impossible {
+        List<String> unknown = new ArrayList<>();
+        for (int column = 1; column < read.columns().size(); column++) {
+            String heading = read.columns().get(column).strip();
+            boolean dial = heading.startsWith(GivenData.DIAL)
+                    && designed.dials().stream()
+                            .anyMatch(one -> one.key().equals(heading.substring(GivenData.DIAL.length())));
+            if (designed.fieldCalled(heading).isEmpty() && !dial) unknown.add("'" + heading + "'");
+        }
+        if (unknown.isEmpty()) return;
+        String known = Stream.concat(
+                        designed.fields().stream().map(Field::key),
+                        designed.dials().stream().map(dial -> GivenData.DIAL + dial.key()))
+                .collect(Collectors.joining(", "));
+        throw new Impossible("The table has headings that are not known: " + String.join(", ", unknown) + ". There is "
+                + known + "; put right or leave out the others.");
+    }
+
+    private static GivenData given(
+            Handed handed, Tree.Maker data, JdkTypesetter typesetter, String where, List<String> wrong) {
+        CueCheck.House house = new CueCheck.House(handed.palette(), handed.extents());
+        GivenData given = GivenData.read(handed.designed(), data.made(), house, typesetter.writing());
+        if (!given.problems().isEmpty()) wrong.add(where + ":\n" + GivenGraphic.lines(given.problems()));
+        return given;
+    }
+
+    /** All that is wrong, so that it is put right at once. */
+    private static void refuse(List<String> wrong) throws Impossible {
+        if (!wrong.isEmpty()) throw new Impossible("Cannot be filled with " + String.join("\n", wrong));
     }
 
     /** Every tenth of a file. */

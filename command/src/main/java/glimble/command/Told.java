@@ -4,6 +4,7 @@ import glimble.formats.tables.BadTable;
 import java.io.IOException;
 import java.io.PrintWriter;
 import tools.jackson.core.JacksonException;
+import tools.jackson.core.TokenStreamLocation;
 
 /** Work whose mishaps are told in sentences. */
 final class Told {
@@ -25,7 +26,9 @@ final class Told {
         } catch (Impossible | BadTable e) {
             to.println(e.getMessage());
         } catch (JacksonException e) {
-            to.println("This is no JSON: " + e.getOriginalMessage());
+            TokenStreamLocation at = e.getLocation();
+            String where = at == null ? "" : " at line " + at.getLineNr() + ", column " + at.getColumnNr();
+            to.println("This is no JSON" + where + ": " + e.getOriginalMessage());
         } catch (IOException e) {
             to.println("Cannot read or write " + e.getMessage() + ".");
         }

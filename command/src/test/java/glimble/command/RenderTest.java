@@ -61,12 +61,59 @@ class RenderTest {
                 people,
                 "Name;ROLE\n\"Oona\nVarga\";Flyer\n../../Wu;\nÖona Varga;x\n".getBytes(StandardCharsets.UTF_16));
         assertThat(run("--table", people.toString())).as(err.toString()).isZero();
-        assertThat(files())
-                .containsExactly("flyer-bar-oona-varga-2.png", "flyer-bar-oona-varga.png", "flyer-bar-wu.png");
+        assertThat(files()).containsExactly("flyer-bar-oona-varga.png", "flyer-bar-wu.png", "flyer-bar-öona-varga.png");
         assertThat(out.toString().lines()).hasSize(3);
         var picture = ImageIO.read(folder.resolve("out/flyer-bar-wu.png").toFile());
         assertThat(picture.getWidth()).isEqualTo(1920);
         assertThat(picture.getColorModel().hasAlpha()).isTrue();
+    }
+
+    @Test
+    void headings_that_are_not_known_and_every_row_that_cannot_be_filled_in_are_told() throws Exception {
+        Path people = folder.resolve("people.csv");
+        Files.writeString(people, "name,rloe\nWu,x\n");
+        assertThat(run("--table", people.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("not known: 'rloe'", "There is name, role");
+        Files.writeString(people, "name,role\nWu,x\n,Flyer\nOona,y\n" + "x".repeat(60) + ",z\n");
+        assertThat(run("--table", people.toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("line 3", "is needed", "line 5", "at most 40");
+        assertThat(run("--table", folder.resolve("nobody.csv").toString())).isEqualTo(2);
+        assertThat(err.toString()).contains("nobody.csv is not there.");
+        Files.writeString(graphic, "{\n  \"format\": ,\n}");
+        assertThat(run()).isEqualTo(2);
+        assertThat(err.toString()).contains("no JSON at line 2, column");
+    }
+
+    @Test
+    void a_picture_may_be_of_any_frame_of_any_phase_and_go_to_standard_output() throws Exception {
+        assertThat(run("--phase", "in", "--frame", "0")).as(err.toString()).isZero();
+        Path file = folder.resolve("out/flyer-bar.png");
+        var first = ImageIO.read(file.toFile());
+        int seen = 0;
+        for (int x = 0; x < 1920; x++) for (int y = 0; y < 1080; y++) if (first.getRGB(x, y) >>> 24 > 0) seen++;
+        assertThat(seen).as("pixels of the first frame of the in").isZero();
+        assertThat(run("--phase", "nowhere")).isEqualTo(2);
+        assertThat(run("--as", "mov", "--frame", "3")).isEqualTo(2);
+        assertThat(err.toString()).contains("in, loop or out", "for png and svg");
+        java.io.PrintStream standard = System.out;
+        java.io.ByteArrayOutputStream piped = new java.io.ByteArrayOutputStream();
+        System.setOut(new java.io.PrintStream(piped));
+        try {
+            assertThat(Glimble.run(
+                            new PrintWriter(out, true),
+                            new PrintWriter(err, true),
+                            "render",
+                            graphic.toString(),
+                            "--to",
+                            "-"))
+                    .as(err.toString())
+                    .isZero();
+        } finally {
+            System.setOut(standard);
+        }
+        assertThat(ImageIO.read(new java.io.ByteArrayInputStream(piped.toByteArray()))
+                        .getWidth())
+                .isEqualTo(1920);
     }
 
     @Test

@@ -85,7 +85,9 @@ final class TriedNumbers {
                     if (text.indexOf('.') >= 0) written.add(text + "0".repeat(count - text.length()));
                 }
                 // Somebody may leave a nought before the point away.
-                String bare = text.startsWith("0.") ? text.substring(1) : text.startsWith("-0.") ? "-" + text.substring(2) : "";
+                String bare = text.startsWith("0.")
+                        ? text.substring(1)
+                        : text.startsWith("-0.") ? "-" + text.substring(2) : "";
                 if (bare.length() == count) written.add(bare);
             }
             keep(written);

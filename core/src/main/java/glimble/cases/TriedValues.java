@@ -3,7 +3,6 @@ package glimble.cases;
 import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Limits;
-import glimble.text.NumberWords;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

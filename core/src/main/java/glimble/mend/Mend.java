@@ -19,7 +19,6 @@ public record Mend(String words, Graphic graphic, int mended, int of, int added,
         worse = List.copyOf(worse);
     }
 
-
     /** Whether nothing is left of the finding, nothing else has come instead, and nothing that was wrong is more so. */
     public boolean isClean() {
         return mended == of && added == 0 && worse.isEmpty();

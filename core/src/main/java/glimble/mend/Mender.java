@@ -192,7 +192,9 @@ public final class Mender {
     }
 
     private Set<Fault.Cause> causes(Prover prover, int filling) {
-        return open(findings(prover, filling)).map(finding -> finding.worst().cause()).collect(Collectors.toSet());
+        return open(findings(prover, filling))
+                .map(finding -> finding.worst().cause())
+                .collect(Collectors.toSet());
     }
 
     private Findings findings(Prover prover, int filling) {
@@ -215,7 +217,8 @@ public final class Mender {
             }
         }
         List<String> worse = worst.values().stream()
-                .filter(fault -> fault.excess() > found.get(fault.cause()).worst().excess() + NO_WORSE)
+                .filter(fault ->
+                        fault.excess() > found.get(fault.cause()).worst().excess() + NO_WORSE)
                 .map(fault -> fault.part() + ": " + fault.sentence())
                 .toList();
         return new Mend(

@@ -23,10 +23,9 @@ import java.util.List;
 
 /** Faults of the rest picture: what stands outside, is cut, lies over something else, is left over or does not fit. */
 final class RestChecks {
-    /** px; less than this nobody sees. */
     /** Places along each side at which letters behind a group are looked at. */
     private static final int POINTS = 16;
-
+    /** px; less than this nobody sees. */
     private static final double UNSEEN = 0.5;
 
     private final Judged judged;

@@ -41,7 +41,17 @@ public final class RestFaults {
      * @param of key of its box, or the word of a safe area
      * @param by px
      */
-    record Outside(String part, String what, double by, String of, Rect where) {
+    record Outside(String part, String what, double by, String of, Rect where, Rect outer) {
+        /** px by which it stands outside on each side: left, right, top, bottom; less than 0 inside. */
+        double[] sides() {
+            return new double[] {
+                outer.x() - where.x(),
+                where.right() - outer.right(),
+                outer.y() - where.y(),
+                where.bottom() - outer.bottom()
+            };
+        }
+
         String sentence() {
             return what + " " + (long) Math.ceil(by) + " px outside " + of;
         }
@@ -110,6 +120,6 @@ public final class RestFaults {
                 Math.max(outer.x() - inner.x(), inner.right() - outer.right()),
                 Math.max(outer.y() - inner.y(), inner.bottom() - outer.bottom()));
         if (most < UNSEEN) return;
-        faults.add(new Outside(part.key(), what, most, of, inner));
+        faults.add(new Outside(part.key(), what, most, of, inner, outer));
     }
 }

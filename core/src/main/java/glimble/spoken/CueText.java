@@ -59,7 +59,8 @@ final class CueText {
                 at = close < 0 ? text.length() : close + 1;
             } else if (c == '&') {
                 CharacterReference.Read read = CharacterReference.at(text, at);
-                if (read.isNothing()) note("has & that names nothing, and is shown so; write &amp; for the sign itself");
+                if (read.isNothing())
+                    note("has & that names nothing, and is shown so; write &amp; for the sign itself");
                 add(read.text());
                 at += read.length();
             } else {

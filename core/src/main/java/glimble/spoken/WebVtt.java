@@ -151,7 +151,8 @@ public final class WebVtt {
     /** The first place of a line, from one on, where no white space is. */
     private static int skipped(String line, int from) {
         int at = from;
-        while (at < line.length() && (line.charAt(at) == ' ' || line.charAt(at) == '\t' || line.charAt(at) == '\f')) at++;
+        while (at < line.length() && (line.charAt(at) == ' ' || line.charAt(at) == '\t' || line.charAt(at) == '\f'))
+            at++;
         return at;
     }
 
@@ -182,7 +183,8 @@ public final class WebVtt {
 
     private static Wrong noTime(String line, int at) {
         return new Wrong(
-                at + 1, "'" + shown(line) + "' is no time; write one like 00:00.500 --> 00:02.000, with three thousandths");
+                at + 1,
+                "'" + shown(line) + "' is no time; write one like 00:00.500 --> 00:02.000, with three thousandths");
     }
 
     /** Words of one cue that have no order of time cannot be shown by it. */
@@ -190,7 +192,8 @@ public final class WebVtt {
         double latest = from;
         for (int i = 1; i < pieces.size(); i++) {
             CueText.Piece piece = pieces.get(i);
-            boolean first = i == 1 && piece.from() == from && pieces.get(0).text().isBlank();
+            boolean first =
+                    i == 1 && piece.from() == from && pieces.get(0).text().isBlank();
             if (piece.from() <= latest && !first)
                 throw new Wrong(piece.line(), "has a time that is not after the one before it");
             if (piece.from() >= to) throw new Wrong(piece.line(), "has a time that is not before the end of the cue");
@@ -235,7 +238,10 @@ public final class WebVtt {
     private static boolean startsApart(List<CueText.Piece> pieces, int i) {
         String before = pieces.get(i - 1).text();
         String text = pieces.get(i).text();
-        return before.isBlank() || text.isEmpty() || isSpace(before.codePointBefore(before.length())) || isSpace(text.codePointAt(0));
+        return before.isBlank()
+                || text.isEmpty()
+                || isSpace(before.codePointBefore(before.length()))
+                || isSpace(text.codePointAt(0));
     }
 
     private static boolean isSpace(int point) {

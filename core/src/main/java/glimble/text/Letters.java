@@ -83,7 +83,9 @@ public final class Letters {
     }
 
     private static boolean isGeorgian(int point) {
-        return point >= 0x10A0 && point <= 0x10FF || point >= 0x1C90 && point <= 0x1CBF || point >= 0x2D00 && point <= 0x2D2F;
+        return point >= 0x10A0 && point <= 0x10FF
+                || point >= 0x1C90 && point <= 0x1CBF
+                || point >= 0x2D00 && point <= 0x2D2F;
     }
 
     private static boolean isOfWord(int point) {

@@ -29,7 +29,9 @@ public final class TypedNumber {
         String whole = grouped(mark < 0 ? all : all.substring(0, mark));
         String fraction = mark < 0 ? "" : all.substring(mark + 1);
         boolean is = whole != null && areDigits(fraction) && (mark < 0 ? !whole.isEmpty() : !fraction.isEmpty());
-        return is ? Optional.of(Double.parseDouble((minus ? "-" : "") + "0" + whole + "." + fraction + "0")) : Optional.empty();
+        return is
+                ? Optional.of(Double.parseDouble((minus ? "-" : "") + "0" + whole + "." + fraction + "0"))
+                : Optional.empty();
     }
 
     /** A character as if it were typed in plain digits and signs; what is no part of a number stays. */

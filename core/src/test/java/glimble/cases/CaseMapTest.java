@@ -281,19 +281,27 @@ class CaseMapTest {
     void numbers_are_answered_as_the_map_says_however_they_are_typed(RepetitionInfo repetition) {
         Random random = new Random(9_000 + repetition.getCurrentRepetition());
         Field points = new Field(
-                "points", "points", Field.Kind.NUMBER, random.nextBoolean(), random.nextInt(3) == 0 ? 6 : 0, List.of(), "");
+                "points",
+                "points",
+                Field.Kind.NUMBER,
+                random.nextBoolean(),
+                random.nextInt(3) == 0 ? 6 : 0,
+                List.of(),
+                "");
         List<Case> rows = new ArrayList<>();
         for (int i = 0; i < 1 + random.nextInt(5); i++) {
             List<Condition> when = new ArrayList<>();
             for (int c = 0; c < 1 + random.nextInt(2); c++) when.add(aboutNumbers(random));
             rows.add(row("row " + i, random.nextInt(6) == 0 ? new Condition[0] : when.toArray(Condition[]::new)));
         }
-        Graphic graphic = graphic(bar()).withFields(List.of(text("name"), points)).withCases(rows);
+        Graphic graphic =
+                graphic(bar()).withFields(List.of(text("name"), points)).withCases(rows);
         Widths widths = widths(graphic);
         CaseMap map = CaseMap.of(graphic, widths);
         for (int i = 0; i < 1_000; i++) {
             String typed = typed(random);
-            if (typed.isEmpty() && points.required() || points.longest() > 0 && typed.length() > points.longest()) continue;
+            if (typed.isEmpty() && points.required() || points.longest() > 0 && typed.length() > points.longest())
+                continue;
             int row = CaseTable.answer(graphic, Map.of("points", typed), Standing.NOTHING, widths)
                     .row();
             String what = "seed " + repetition.getCurrentRepetition() + ", '" + typed + "' with " + rows;
@@ -311,7 +319,8 @@ class CaseMapTest {
     private static Condition aboutNumbers(Random random) {
         return switch (random.nextInt(5)) {
             case 0, 1 ->
-                new Condition.Number("points", random.nextBoolean(), (random.nextInt(60) - 20) / (double) (1 + random.nextInt(4)));
+                new Condition.Number(
+                        "points", random.nextBoolean(), (random.nextInt(60) - 20) / (double) (1 + random.nextInt(4)));
             case 2 -> new Condition.OneOf("points", List.of(typed(random) + "1", "" + random.nextInt(14)));
             case 3 -> new Condition.Longer("points", 1 + random.nextInt(5));
             default -> new Condition.Filled("points", random.nextInt(3) > 0);

@@ -54,7 +54,8 @@ class CueCheckTest {
                         .wrong())
                 .containsExactly(
                         new CueCheck.Wrong("hue", "must be a colour like #2F5D50, or one of the house: kelp", false),
-                        new CueCheck.Wrong("crest", "must be a picture of the house; choose one, or add it there", false),
+                        new CueCheck.Wrong(
+                                "crest", "must be a picture of the house; choose one, or add it there", false),
                         new CueCheck.Wrong("live", "must be on, or left blank", false));
     }
 

@@ -103,7 +103,10 @@ class SpokenReelTest {
 
     @Test
     void captions_that_are_wrong_are_noted_with_their_line_and_show_nothing() {
-        WorkedOut worked = ReelMaker.make(graphic(Deal.Unit.WORDS, false), Map.of("said", "WEBVTT\n\n00:04.000 --> 00:01.000\nwrong"), TYPESETTER);
+        WorkedOut worked = ReelMaker.make(
+                graphic(Deal.Unit.WORDS, false),
+                Map.of("said", "WEBVTT\n\n00:04.000 --> 00:01.000\nwrong"),
+                TYPESETTER);
         assertThat(worked.notes())
                 .anySatisfy(note -> assertThat(note.sentence()).contains("line 3: ends before it has begun"));
         assertThat(worked.rest().isPresent("said")).isFalse();

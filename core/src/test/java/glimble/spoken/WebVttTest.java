@@ -94,7 +94,9 @@ class WebVttTest {
     void what_browsers_read_is_read_and_what_is_not_strict_is_noted(String text, String words, int line, String says) {
         WebVtt.Reading reading = WebVtt.read(text.replace('~', '\n'));
         assertThat(reading.sentence()).isEmpty();
-        assertThat(String.join(",", reading.words().stream().map(WebVtt.Word::text).toList())).isEqualTo(words);
+        assertThat(String.join(
+                        ",", reading.words().stream().map(WebVtt.Word::text).toList()))
+                .isEqualTo(words);
         assertThat(reading.notes()).hasSize(line == 0 ? 0 : says.contains("names") ? 2 : 1);
         if (line == 0) return;
         assertThat(reading.notes().get(0).line()).isEqualTo(line);
@@ -104,7 +106,9 @@ class WebVttTest {
     @Test
     void words_of_cues_that_overlap_are_spoken_until_the_next_cue_begins() {
         List<WebVtt.Word> words = words("WEBVTT\n\n00:01.000 --> 00:05.000\na b\n\n00:02.000 --> 00:06.000\nc");
-        assertThat(words).containsExactly(new WebVtt.Word("a", 1, 1.5), new WebVtt.Word("b", 1.5, 2), new WebVtt.Word("c", 2, 6));
+        assertThat(words)
+                .containsExactly(
+                        new WebVtt.Word("a", 1, 1.5), new WebVtt.Word("b", 1.5, 2), new WebVtt.Word("c", 2, 6));
     }
 
     @Test

@@ -73,7 +73,29 @@ class WordsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"", "  ", "three", "1-2", "--3", "3x", ",", "1,", ",5 5", "1 . 5", "1..2,3.4x", "1''2", "1.2.3", "1,2,3", "12 3", "1 234'567", "1,23,4567", "1\u066B2\u066B3", "1.2,3.4", "."})
+    @ValueSource(
+            strings = {
+                "",
+                "  ",
+                "three",
+                "1-2",
+                "--3",
+                "3x",
+                ",",
+                "1,",
+                ",5 5",
+                "1 . 5",
+                "1..2,3.4x",
+                "1''2",
+                "1.2.3",
+                "1,2,3",
+                "12 3",
+                "1 234'567",
+                "1,23,4567",
+                "1\u066B2\u066B3",
+                "1.2,3.4",
+                "."
+            })
     void what_is_no_number_is_none(String typed) {
         assertThat(TypedNumber.read(typed)).isEmpty();
     }

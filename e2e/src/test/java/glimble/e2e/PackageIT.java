@@ -12,7 +12,6 @@ import glimble.handover.Form;
 import glimble.handover.HandOver;
 import glimble.handover.Progress;
 import glimble.paint.ReelPainter;
-import glimble.reel.EarlyOut;
 import glimble.reel.Reel;
 import glimble.typeset.JdkTypesetter;
 import java.awt.image.BufferedImage;
@@ -157,8 +156,8 @@ class PackageIT {
         int leaves = reel.in();
         acts.add(0, at(leaves * ms, "stopAction"));
         schedule(acts);
-        boolean loops = reel.loop() > 0 && !steps;
-        Reel out = loops ? EarlyOut.of(reel, PhaseName.LOOP, 0) : EarlyOut.of(reel, PhaseName.IN, reel.in());
+        // From rest, and from the rest of a loop, the designed out.
+        Reel out = reel;
         ReelPainter leaving = demo.painter(out);
         for (int i = 0; i < FRAMES / 2; i++) {
             int frame = out.out() * (i * 3 % (FRAMES / 2)) / (FRAMES / 2 - 1);
@@ -168,7 +167,7 @@ class PackageIT {
         if (!steps) {
             int early = reel.in() / 3;
             schedule(List.of(at(0, "playAction"), at(early * ms, "stopAction")));
-            Reel sooner = EarlyOut.of(reel, PhaseName.IN, early);
+            Reel sooner = demo.take(values).shown(PhaseName.IN, early).leaving();
             int frame = sooner.out() / 2;
             assertThat(differing(demo.painter(sooner), PhaseName.OUT, frame, (early + frame) * ms))
                     .isLessThanOrEqualTo(ALLOWED);
@@ -260,7 +259,7 @@ class PackageIT {
                                         "action",
                                         Map.of("type", "stopAction", "params", Map.of())),
                                 Map.of("timestamp", 0, "action", Map.of("type", "playAction", "params", Map.of())))));
-        Reel early = EarlyOut.of(reel, PhaseName.IN, at);
+        Reel early = demo.take(values).shown(PhaseName.IN, at).leaving();
         for (int since : new int[] {4, 0, early.out() / 2}) {
             done("one", "goToTime", Map.of("timestamp", (at + since) * ms));
             assertThat(Pixels.differing(demo.painter(early).paint(PhaseName.OUT, since), shot()))

@@ -1,6 +1,7 @@
 package glimble.handover;
 
 import glimble.cue.GivenData;
+import glimble.formats.tables.Table;
 import glimble.graphic.PhaseName;
 import glimble.paint.SvgPainter;
 import glimble.prove.FindingsTable;
@@ -11,8 +12,10 @@ import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 
 /** Writes graphics in open formats. Safe for several threads. */
@@ -48,7 +51,7 @@ public final class HandOver {
             return name + "." + asked.form().ending();
         if (fillings.size() != 1) return name + ".zip";
         String of = fillings.get(0).name();
-        return name + (of.isEmpty() ? "" : "-" + FileNames.of(of)) + "."
+        return name + (of.isEmpty() ? "" : "-" + FileNames.ofPerson(of)) + "."
                 + asked.form().ending();
     }
 
@@ -81,14 +84,25 @@ public final class HandOver {
             return;
         }
         Set<String> taken = new HashSet<>();
+        List<List<String>> who = new ArrayList<>();
+        boolean numbered = false;
         Path part = Files.createTempFile("handover", "." + asked.form().ending());
         try (OutputStream out = Files.newOutputStream(file);
                 Zip zip = new Zip(out)) {
             for (int i = 0; i < fillings.size(); i++) {
                 Files.deleteIfExists(part);
                 one(handed, asked, fillings.get(i).data(), part, new Share(progress, i, fillings.size()));
-                String name = free(FileNames.of(fillings.get(i).name()), taken);
-                zip.add(name + "." + asked.form().ending(), part);
+                String plain = FileNames.ofPerson(fillings.get(i).name());
+                String name = free(plain, taken);
+                numbered |= !name.equals(plain);
+                String entry = name + "." + asked.form().ending();
+                who.add(List.of(entry, fillings.get(i).name()));
+                zip.add(entry, part);
+            }
+            // Where names alone do not tell, who is which.
+            if (numbered) {
+                Files.writeString(part, Table.write(List.of("file", "name"), who));
+                zip.add("names.csv", part);
             }
         } finally {
             Files.deleteIfExists(part);
@@ -113,11 +127,11 @@ public final class HandOver {
         FramePainter frames = new FramePainter(played, typesetter, handed.source(), asked.ground(), asked.rate());
         switch (asked.form()) {
             case PNG -> {
-                Files.write(file, Png.of(frames.painted(moment(played, asked.frame()))));
+                Files.write(file, Png.of(frames.painted(moment(played, asked.still()))));
                 progress.done(1, 1);
             }
             case SVG -> {
-                Played.Moment at = moment(played, asked.frame());
+                Played.Moment at = moment(played, asked.still());
                 String svg = new SvgPainter(played.reel(), typesetter, handed.source()).paint(at.phase(), at.frame());
                 Files.writeString(file, svg);
                 progress.done(1, 1);
@@ -136,8 +150,14 @@ public final class HandOver {
         }
     }
 
-    private static Played.Moment moment(Played played, int frame) {
-        return frame < 0 ? new Played.Moment(PhaseName.IN, played.reel().in()) : played.at(frame);
+    private static Played.Moment moment(Played played, Optional<Asked.Still> still) {
+        if (still.isEmpty())
+            return new Played.Moment(PhaseName.IN, played.reel().in());
+        int frame = still.get().frame();
+        if (still.get().phase().isEmpty()) return played.at(frame);
+        PhaseName phase = still.get().phase().get();
+        // Past its last frame, that one holds.
+        return new Played.Moment(phase, Math.min(frame, played.reel().length(phase)));
     }
 
     /** One of several files. */

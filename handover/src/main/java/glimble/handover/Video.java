@@ -14,6 +14,21 @@ import java.util.List;
 /** Video by ffmpeg, which is fed the pixels of every frame; with alpha unless it is over a ground. */
 final class Video {
     private static final int SAID = 600;
+    /**
+     * How colours become luma and chroma, and that the file says so: ITU-R BT.709, which programs take every picture for that is as large as HD.
+     * Without it ffmpeg converts by BT.601 and says nothing.
+     */
+    private static final List<String> BT709 = List.of(
+            "-vf",
+            "scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int+bicubic",
+            "-colorspace",
+            "bt709",
+            "-color_primaries",
+            "bt709",
+            "-color_trc",
+            "bt709",
+            "-color_range",
+            "tv");
 
     private Video() {}
 
@@ -43,6 +58,8 @@ final class Video {
         command.addAll(List.of("-f", "rawvideo", "-pix_fmt", "bgra"));
         command.addAll(List.of("-s", frames.width() + "x" + frames.height()));
         command.addAll(List.of("-framerate", frames.rate().word(), "-i", "-"));
+        // What loses nothing keeps red, green and blue.
+        if (form != Form.MOV) command.addAll(BT709);
         command.addAll(codec(form, !frames.isOverGround()));
         command.add(file.toString());
         try {
@@ -68,6 +85,8 @@ final class Video {
                         "9",
                         "-pix_fmt",
                         alpha ? "yuva444p10le" : "yuv444p10le",
+                        "-movflags",
+                        "+write_colr",
                         "-f",
                         "mov");
             case WEBM ->

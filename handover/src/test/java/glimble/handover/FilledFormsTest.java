@@ -13,6 +13,7 @@ import glimble.paint.ReelPainter;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayInputStream;
 import java.io.IOException;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -110,7 +111,8 @@ class FilledFormsTest {
 
     @Test
     void another_size_is_drawn_anew_and_another_rate_leaves_frames_out() throws Exception {
-        Asked asked = new Asked(Form.MOV, List.of(filling("Wu")), -1, "", false, 480, Optional.of(new Rate(25, 1)));
+        Asked asked = new Asked(
+                Form.MOV, List.of(filling("Wu")), Optional.empty(), "", false, 480, Optional.of(new Rate(25, 1)));
         String said = run(
                 "ffprobe",
                 "-v",
@@ -123,7 +125,7 @@ class FilledFormsTest {
                 written(asked).toString());
         int frames = (int) Math.ceil(played("Wu").length() * 25 * 1001 / 60000.0);
         assertThat(said.lines()).contains("width=480", "height=270", "r_frame_rate=25/1", "nb_read_frames=" + frames);
-        Asked png = new Asked(Form.PNG, List.of(filling("Wu")), -1, "", false, 1920, Optional.empty());
+        Asked png = new Asked(Form.PNG, List.of(filling("Wu")), Optional.empty(), "", false, 1920, Optional.empty());
         BufferedImage large = ImageIO.read(written(png).toFile());
         assertThat(large.getHeight()).isEqualTo(1080);
         // Not enlarged: it is what the design of that size is painted as.
@@ -187,21 +189,92 @@ class FilledFormsTest {
         assertThat(inked).isGreaterThan(1_000);
     }
 
+    /** Read by ffmpeg by what the file itself says of its colours. */
+    @ParameterizedTest
+    @CsvSource({"PRORES, 8", "WEBM, 24"})
+    void a_video_says_how_its_colours_are_meant_and_they_come_back(Form form, int steps) throws Exception {
+        Path file = written(
+                new Asked(form, List.of(filling("Wu")), Optional.empty(), "#2A2340", false, 1920, Optional.empty()));
+        String said = run(
+                "ffprobe",
+                "-v",
+                "error",
+                "-of",
+                "default=nw=1",
+                "-show_entries",
+                "stream=color_space,color_primaries,color_transfer,color_range",
+                file.toString());
+        assertThat(said.lines())
+                .contains("color_range=tv", "color_space=bt709", "color_transfer=bt709", "color_primaries=bt709");
+        Played played = Played.of(handed(), Demo.TYPESETTER, filling("Wu").data(), 1920);
+        Path frame = folder.resolve("frame.png");
+        run(
+                "ffmpeg",
+                "-v",
+                "error",
+                "-i",
+                file.toString(),
+                "-vf",
+                "select=eq(n\\," + played.reel().in() + ")",
+                "-frames:v",
+                "1",
+                frame.toString());
+        BufferedImage read = ImageIO.read(frame.toFile());
+        BufferedImage painted = new FramePainter(
+                        played, Demo.TYPESETTER, handed().source(), "#2A2340", Optional.empty())
+                .painted(new Played.Moment(PhaseName.IN, played.reel().in()));
+        int far = 0;
+        int inked = 0;
+        for (int y = 0; y < 1080; y++) {
+            for (int x = 0; x < 1920; x++) {
+                int ours = painted.getRGB(x, y);
+                int theirs = read.getRGB(x, y);
+                if ((ours & 0xFFFFFF) != 0x2A2340) inked++;
+                for (int shift = 0; shift < 24; shift += 8) {
+                    if (Math.abs((ours >>> shift & 255) - (theirs >>> shift & 255)) <= steps) continue;
+                    far++;
+                    break;
+                }
+            }
+        }
+        assertThat(inked).isGreaterThan(10_000);
+        assertThat(far / (double) inked).as("pixels that are of another colour").isLessThanOrEqualTo(0.005);
+    }
+
     @Test
     void a_table_becomes_a_file_a_row_and_names_that_are_alike_do_not_clash() throws Exception {
-        List<Asked.Filling> rows = List.of(filling("Oona Varga"), filling("Öona Varga"), filling("../Wu"));
+        List<Asked.Filling> rows = List.of(
+                filling("Oona Varga"),
+                filling("Öona Varga"),
+                filling("oona – varga"),
+                filling("../Wu"),
+                filling("ليلى الصقّار"),
+                filling("O\u0308ona Varga"));
         Asked asked = new Asked(Form.PNG, rows, -1, "", false);
         assertThat(HandOver.fileName(handed(), asked)).isEqualTo("flyer-bar.zip");
         List<String> names = new ArrayList<>();
         try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(written(asked)))) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
                 names.add(entry.getName());
+                if (entry.getName().endsWith(".csv")) {
+                    assertThat(new String(zip.readAllBytes(), StandardCharsets.UTF_8))
+                            .contains("oona-varga-2.png,oona – varga");
+                    continue;
+                }
                 BufferedImage picture = ImageIO.read(new ByteArrayInputStream(zip.readAllBytes()));
                 assertThat(picture.getWidth()).isEqualTo(960);
                 assertThat(picture.getColorModel().hasAlpha()).isTrue();
             }
         }
-        assertThat(names).containsExactly("oona-varga.png", "oona-varga-2.png", "wu.png");
+        assertThat(names)
+                .containsExactly(
+                        "oona-varga.png",
+                        "öona-varga.png",
+                        "oona-varga-2.png",
+                        "wu.png",
+                        "ليلى-الصقّار.png",
+                        "öona-varga-2.png",
+                        "names.csv");
     }
 
     @Test

@@ -66,8 +66,8 @@ class ManifestTest {
                     .extracting(Object::toString)
                     .anyMatch(said -> said.contains(member.asString()));
         });
-        GivenData samples =
-                GivenData.read(graphic, JsonTree.from(DataSchema.samples(graphic)), Demo.known(), Demo.TYPESETTER.writing());
+        GivenData samples = GivenData.read(
+                graphic, JsonTree.from(DataSchema.samples(graphic)), Demo.known(), Demo.TYPESETTER.writing());
         assertThat(samples.problems()).isEmpty();
     }
 }

@@ -190,8 +190,7 @@ public final class Stage {
     }
 
     private GivenData given(JSObject data) {
-        return GivenData.read(
-                graphic, JsTree.from(data), new CueCheck.House(palette, pictures), typesetter.writing());
+        return GivenData.read(graphic, JsTree.from(data), new CueCheck.House(palette, pictures), typesetter.writing());
     }
 
     private int number(Reel reel) {

@@ -1,11 +1,11 @@
 package glimble.server.air;
 
-import glimble.server.cues.FillingCheck;
 import glimble.budget.Budget;
 import glimble.cue.Cue;
 import glimble.cue.CueCheck;
 import glimble.cue.Follow;
 import glimble.graphic.Graphic;
+import glimble.server.cues.FillingCheck;
 import glimble.server.cues.SheetStore;
 import glimble.server.feeds.Feed;
 import glimble.server.feeds.FeedState;

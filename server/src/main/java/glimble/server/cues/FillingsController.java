@@ -154,8 +154,8 @@ class FillingsController {
                 .map(stands -> new CueCheck.Set(values.checked(stands), values.checkedDials(request.beforeDials())));
         Effort effort =
                 CueCheck.fillings(cue, before).stream().map(prover::effort).reduce(Effort.NONE, Effort::plus);
-        CueCheck checked =
-                workroom.work(effort, "$.values", () -> CueCheck.of(cue, before, prover, check.known(), typesetter.writing()));
+        CueCheck checked = workroom.work(
+                effort, "$.values", () -> CueCheck.of(cue, before, prover, check.known(), typesetter.writing()));
         return new CueCheckAnswer(
                 checked.standing(),
                 checked.wrong(),
@@ -164,8 +164,7 @@ class FillingsController {
 
     /** Dials are judged by what they are designed as. */
     private List<CueCheck.Wrong> wrong(FillingRequest request, Filled filled) {
-        List<CueCheck.Wrong> wrong =
-                new ArrayList<>(check.wrong(filled.designed(), filled.values()));
+        List<CueCheck.Wrong> wrong = new ArrayList<>(check.wrong(filled.designed(), filled.values()));
         wrong.addAll(CueCheck.wrongDials(designed(request), filled.dials()));
         return wrong;
     }

@@ -1,6 +1,5 @@
 package glimble.server.handovers;
 
-import glimble.server.cues.FillingCheck;
 import glimble.cue.CueCheck;
 import glimble.cue.GivenData;
 import glimble.formats.tables.Table;
@@ -15,11 +14,11 @@ import glimble.handover.Handed;
 import glimble.handover.Rates;
 import glimble.prove.ProofRun;
 import glimble.reel.SpokenLines;
+import glimble.server.cues.FillingCheck;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
 import glimble.server.proofs.KeptProofs;
-import glimble.typeset.JdkTypesetter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -121,7 +120,7 @@ class HandoversController {
         Asked asked = new Asked(
                 form,
                 form.isFilled() ? rows(request, form.isTogether() ? Table.MOST : ROWS, designed) : List.of(),
-                request.frame() == null ? -1 : request.frame(),
+                Optional.ofNullable(request.frame()).map(Asked.Still::ofWhole),
                 ground(request.ground()),
                 Boolean.TRUE.equals(request.allFonts()),
                 width(request.width()),

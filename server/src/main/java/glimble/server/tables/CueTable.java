@@ -1,12 +1,12 @@
 package glimble.server.tables;
 
-import glimble.server.cues.FillingCheck;
 import glimble.cue.CueCheck;
 import glimble.cue.CueNumber;
 import glimble.cue.CueSheet;
 import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
+import glimble.server.cues.FillingCheck;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;

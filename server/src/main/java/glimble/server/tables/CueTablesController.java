@@ -1,11 +1,11 @@
 package glimble.server.tables;
 
-import glimble.server.cues.FillingCheck;
 import glimble.cue.Cue;
 import glimble.cue.CueSheet;
 import glimble.formats.tables.Table;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.server.cues.FillingCheck;
 import glimble.server.cues.SheetStore;
 import glimble.server.graphics.Designs;
 import glimble.server.problems.Refused;
