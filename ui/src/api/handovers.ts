@@ -10,9 +10,9 @@ export function handOver(body: HandoverRequest): Promise<Handover> {
   return answer(client.POST('/api/handovers', { body }));
 }
 
-/** What a form does not carry of a graphic, a sentence each. */
-export async function notCarried(body: HandoverRequest): Promise<string[]> {
-  return (await answer(client.POST('/api/handovers/carried', { body }))).sentences;
+/** What a form does not carry of a graphic, a sentence each; and its frames, where each is painted. */
+export function carried(body: HandoverRequest): Promise<{ sentences: string[]; frames?: number }> {
+  return answer(client.POST('/api/handovers/carried', { body }));
 }
 
 /** Stops it if it is not done, and lets go of its file. */

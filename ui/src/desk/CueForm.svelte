@@ -91,9 +91,11 @@
               letters={letters(text)}
               wrong={desk.worked?.wrong.find((one) => !one.dial && one.field === field.key)?.sentence ?? ''}
               blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
-              completions={completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
+              completions={desk.people &&
+                completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
               onchange={(changed) => desk.type(field.key, changed)}
-              oncomplete={({ text: name, fills }) => desk.fill({ ...fills, [field.key]: name })}
+              oncomplete={({ text: name, fills }) =>
+                desk.complete(field.key, { ...fills, [field.key]: name })}
             />
           {/each}
         </div>

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { Select, SelectItem, TextArea, TextInput } from 'carbon-components-svelte';
   import { pictureAddress } from '../api/drawing';
   import type { Field, Spare } from '../api/types';
@@ -21,8 +22,8 @@
     wrong: string;
     /** What becomes of the graphic because it is blank; empty for nothing. */
     blank: string;
-    /** Names that may be meant. */
-    completions: Completion[];
+    /** Names that may be meant; undefined until the names are known. */
+    completions: Completion[] | undefined;
     onchange: (text: string) => void;
     oncomplete: (completion: Completion) => void;
   }
@@ -67,9 +68,19 @@
   let pointed = $state(-1);
   let closed = $state(false);
   let focused = $state(false);
-  const offered = $derived(focused && !closed ? completions : []);
+  const offered = $derived(focused && !closed ? (completions ?? []) : []);
+  /** Keys that came before the names that they choose from. */
+  let early: string[] = [];
+
+  $effect(() => {
+    if (!completions) return;
+    const keys = early;
+    early = [];
+    untrack(() => keys.forEach(point));
+  });
 
   function typedIn(changed: string) {
+    early = [];
     pointed = -1;
     closed = false;
     onchange(changed);
@@ -81,16 +92,29 @@
     oncomplete(completion);
   }
 
-  function key(event: KeyboardEvent) {
-    if (offered.length === 0) return;
-    if (event.key === 'ArrowDown' || event.key === 'ArrowUp') {
-      const by = event.key === 'ArrowDown' ? 1 : -1;
+  /** Whether the key was for the names. */
+  function point(pressed: string): boolean {
+    if (offered.length === 0) return false;
+    if (pressed === 'ArrowDown' || pressed === 'ArrowUp') {
+      const by = pressed === 'ArrowDown' ? 1 : -1;
       pointed = (pointed + by + offered.length + (pointed < 0 && by < 0 ? 1 : 0)) % offered.length;
-    } else if (event.key === 'Enter') choose(offered[Math.max(0, pointed)]!);
-    else if (event.key === 'Escape') closed = true;
-    else return;
+    } else if (pressed === 'Enter') choose(offered[Math.max(0, pointed)]!);
+    else if (pressed === 'Escape') closed = true;
+    else return false;
+    return true;
+  }
+
+  function key(event: KeyboardEvent) {
+    const isForNames = ['ArrowDown', 'ArrowUp', 'Enter'].includes(event.key);
+    if (!completions && isForNames && isOneLine(event.target)) early.push(event.key);
+    else if (!point(event.key)) return;
     event.preventDefault();
     event.stopPropagation();
+  }
+
+  /** In others Enter is a new line. */
+  function isOneLine(target: EventTarget | null): boolean {
+    return target instanceof HTMLInputElement && target.type === 'text';
   }
 </script>
 
@@ -102,7 +126,10 @@
   data-field={field.key}
   onkeydown={key}
   onfocusin={() => (focused = true)}
-  onfocusout={() => (focused = false)}
+  onfocusout={() => {
+    focused = false;
+    early = [];
+  }}
 >
   <div class="top">
     <label for={id}>{field.label}{field.required ? ' · needed' : ''}</label>

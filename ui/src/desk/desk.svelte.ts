@@ -22,6 +22,7 @@ import { differences, few } from './words';
 /** ms after the last letter until what is typed is kept. */
 const KEEP_MS = 400;
 const CHECK_MS = 200;
+const NOBODY: People = { revision: 0, columns: [], rows: [] };
 const MAIN = 1;
 const REHEARSAL = 2;
 
@@ -55,6 +56,8 @@ export class Desk {
   #keeping: ReturnType<typeof setTimeout> | undefined;
   #checking: ReturnType<typeof setTimeout> | undefined;
   #asked = 0;
+  /** The field that is typed in, and how many times what is typed in it was kept. */
+  #run: { field: string; kept: number; ends: boolean } | undefined;
 
   cue = $derived(this.sheet.cues.find(({ id }) => id === this.selected));
   graphic = $derived(this.sheet.graphicOf(this.cue));
@@ -121,6 +124,7 @@ export class Desk {
   select(id: string | undefined): void {
     if (id === this.selected) return;
     void this.keep();
+    this.#run = undefined;
     this.selected = id;
     this.chosen = undefined;
     this.values = this.cue?.values ?? {};
@@ -141,17 +145,24 @@ export class Desk {
   }
 
   type(field: string, text: string): void {
-    this.fill({ [field]: text });
+    if (this.#run?.field !== field) this.#run = { field, kept: 0, ends: false };
+    this.#fill({ [field]: text });
   }
 
-  /** Fills several fields in at once. */
-  fill(values: Values): void {
+  /** What is typed was meant for this. Both are one change, however slowly it was typed. */
+  complete(field: string, values: Values): void {
+    if (this.#run?.field === field) this.#run.ends = true;
+    this.#fill(values);
+  }
+
+  #fill(values: Values): void {
     this.values = { ...this.values, ...values };
     this.#typed();
   }
 
   /** Sets a dial; a blank setting is as designed. */
   setDial(key: string, setting: string): void {
+    this.#run = undefined;
     const dials = { ...this.dials };
     if (setting) dials[key] = setting;
     else delete dials[key];
@@ -173,7 +184,13 @@ export class Desk {
     this.#dirty = false;
     const { selected, values, dials } = this;
     const before = this.cue?.values ?? {};
-    if (await this.sheet.change({ what: 'FILL', cue: selected, values, dials })) return;
+    const run = this.#run;
+    const joins = run?.ends ? run.kept : 0;
+    if (run?.ends) this.#run = undefined;
+    else if (run) run.kept++;
+    if (await this.sheet.change({ what: 'FILL', cue: selected, values, dials }, joins)) return;
+    // What was refused is none of those that are taken back together.
+    this.#run = undefined;
     // Nothing that was typed is lost: it can be read, and where it still stands in the form it is kept later.
     const typed = Object.keys(values).filter((key) => values[key] !== (before[key] ?? ''));
     this.sheet.refusal += ` You had typed: ${typed.map((key) => values[key]).join(' · ')}`;
@@ -202,16 +219,19 @@ export class Desk {
 
   async edit(edit: SheetEdit): Promise<void> {
     await this.keep();
+    this.#run = undefined;
     await this.sheet.change(edit);
   }
 
   async undo(): Promise<void> {
     await this.keep();
+    this.#run = undefined;
     await this.sheet.undo();
   }
 
   async redo(): Promise<void> {
     await this.keep();
+    this.#run = undefined;
     await this.sheet.redo();
   }
 
@@ -280,7 +300,7 @@ export class Desk {
 
   /** Reads the people of the house, whose names are completed. */
   async readPeople(): Promise<void> {
-    this.people = await readPeople().catch(() => this.people);
+    this.people = await readPeople().catch(() => this.people ?? NOBODY);
   }
 
   /** Looks all texts of the sheet up. */

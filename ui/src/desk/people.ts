@@ -24,15 +24,10 @@ export function fills(column: People['columns'][number], field: Field): boolean 
  * Who may be meant by what is typed in a field: those with a word that begins with it, the nearest first. What else they fill in takes the
  * place of blanks and of what the table has of others, not of what somebody has thought of.
  */
-export function completions(
-  people: People | undefined,
-  fields: Field[],
-  field: Field,
-  values: Values,
-): Completion[] {
+export function completions(people: People, fields: Field[], field: Field, values: Values): Completion[] {
   const text = values[field.key] ?? '';
   const typed = folded(text.trim());
-  if (!people || typed.length < AFTER) return [];
+  if (typed.length < AFTER) return [];
   const own = people.columns.findIndex((column) => fills(column, field));
   if (own < 0) return [];
   const seen = new Set<string>();

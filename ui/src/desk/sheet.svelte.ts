@@ -13,9 +13,9 @@ export class SheetKeeper {
   overtaken = false;
   /** Graphics by id and revision. */
   graphics = $state.raw<Record<string, Graphic>>({});
-  /** Revisions that changes made here, the last one last. */
-  #made: number[] = [];
-  #undone: number[] = [];
+  /** Revisions that changes made here, the last one last; those of a change that was kept in several goes together. */
+  #made: number[][] = [];
+  #undone: number[][] = [];
   canUndo = $state(false);
   #chain: Promise<unknown> = Promise.resolve();
 
@@ -59,12 +59,16 @@ export class SheetKeeper {
     return next;
   }
 
-  /** Resolves with the sheet once it is kept; undefined if it was refused. */
-  change(edit: SheetEdit): Promise<StoredSheet | undefined> {
+  /**
+   * Resolves with the sheet once it is kept; undefined if it was refused.
+   * @param joins how many of the changes before are taken back with it
+   */
+  change(edit: SheetEdit, joins = 0): Promise<StoredSheet | undefined> {
     return this.#done(async (before) => {
       const after = await editSheet(before.id, before.revision, edit);
       if (after.revision !== before.revision) {
-        this.#made.push(after.revision);
+        const joined = joins > 0 ? this.#made.splice(-joins).flat() : [];
+        this.#made.push([...joined, after.revision]);
         this.#undone = [];
       }
       return after;
@@ -79,12 +83,17 @@ export class SheetKeeper {
     return this.#back(this.#undone, this.#made);
   }
 
-  #back(from: number[], to: number[]): Promise<StoredSheet | undefined> {
+  #back(from: number[][], to: number[][]): Promise<StoredSheet | undefined> {
     return this.#done(async (before) => {
-      const last = from.pop();
-      if (last === undefined) return before;
-      const after = await undoSheet(before.id, last);
-      if (after.revision !== before.revision) to.push(after.revision);
+      const last = from.pop() ?? [];
+      const made: number[] = [];
+      let after = before;
+      for (const one of [...last].reverse()) {
+        const { revision } = after;
+        after = await undoSheet(before.id, one);
+        if (after.revision !== revision) made.push(after.revision);
+      }
+      if (made.length > 0) to.push(made);
       return after;
     });
   }

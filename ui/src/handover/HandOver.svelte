@@ -2,7 +2,7 @@
   import { Button, Modal } from 'carbon-components-svelte';
   import { sheet, allSheets } from '../api/desk';
   import { readPeople, readTable } from '../api/filling';
-  import { dropHandover, handOver, handoverFile, notCarried, watchHandover } from '../api/handovers';
+  import { carried, dropHandover, handOver, handoverFile, watchHandover } from '../api/handovers';
   import type { Graphic, Handover, HandoverRequest, HandoverRow, SheetNote, Values } from '../api/types';
   import { nameOf } from '../desk/words';
   import { sampleValues } from '../floor/values';
@@ -37,6 +37,8 @@
   let rows = $state.raw<HandoverRow[]>([]);
   let tableWords = $state('');
   let lacking = $state.raw<string[]>([]);
+  /** Of a filling, where each is painted. */
+  let frames = $state<number>();
   let fault = $state('');
   let made = $state.raw<Handover>();
   let leave: (() => void) | undefined;
@@ -75,8 +77,13 @@
     // What is told of a form that is no longer asked for is of no account.
     let past = false;
     lacking = [];
-    notCarried({ graphic, revision, form, allFonts }).then(
-      (sentences) => past || (lacking = sentences),
+    frames = undefined;
+    carried({ graphic, revision, form, allFonts }).then(
+      (told) => {
+        if (past) return;
+        lacking = told.sentences;
+        frames = told.frames;
+      },
       (error: Error) => past || (fault = said(error)),
     );
     return () => (past = true);
@@ -158,7 +165,7 @@
 
   /** Without the place in what was sent, which nobody has seen who looks at this. */
   function said({ message }: Error): string {
-    return message.replace(/^\$\.form: /, 'It ');
+    return message.replace(/^\$\.form: /, 'It ').replace(/^\$\.rows: /, 'They ');
   }
 
   async function stop() {
@@ -218,6 +225,9 @@
           </p>
         {:else if rows.length > 1}
           <p class="muted">{rows.length} {chosen.together ? 'rows' : 'files'}, one for each.</p>
+        {/if}
+        {#if frames && rows.length > 0}
+          <p class="muted">{(rows.length * frames).toLocaleString('en')} frames or so are painted.</p>
         {/if}
         {#if chosen.sized}
           <label>

@@ -41,8 +41,12 @@ export function graphicClass(
     /** Acts are done one after the other. */
     #last: Promise<unknown> = Promise.resolve();
 
-    load({ data, renderType, renderCharacteristics }: Parameters<GraphicsAPI.Graphic['load']>[0]) {
+    load(params: Parameters<GraphicsAPI.Graphic['load']>[0]) {
       return this.#inTurn(async () => {
+        const { data, renderType, renderCharacteristics } = given(params);
+        if (renderType !== 'realtime' && renderType !== 'non-realtime') {
+          return refused(400, 'renderType must be realtime or non-realtime');
+        }
         this.#stop();
         const show = await Show.open(design, base);
         if (data !== undefined) check(show, data);
@@ -75,44 +79,38 @@ export function graphicClass(
       });
     }
 
-    updateAction({ data, skipAnimation }: Parameters<GraphicsAPI.Graphic['updateAction']>[0]) {
-      return this.#acted({ kind: 'update', data, atOnce: skipAnimation === true });
+    updateAction(params: Parameters<GraphicsAPI.Graphic['updateAction']>[0]) {
+      return this.#acted(() => updated(params));
     }
 
     async playAction(params: Parameters<GraphicsAPI.Graphic['playAction']>[0]) {
-      const answer = await this.#acted(played(params ?? {}));
+      const answer = await this.#acted(() => played(params));
       return { ...answer, currentStep: this.#standing.step ?? 0 };
     }
 
     stopAction(params: Parameters<GraphicsAPI.Graphic['stopAction']>[0]) {
-      return this.#acted({ kind: 'stop', atOnce: params?.skipAnimation === true });
+      return this.#acted(() => stopped(params));
     }
 
-    async customAction({ id }: Parameters<GraphicsAPI.Graphic['customAction']>[0]) {
-      return refused(400, `there is no action ${id}; it has none of its own`);
+    customAction(params: Parameters<GraphicsAPI.Graphic['customAction']>[0]) {
+      return this.#inTurn(async () => noAction(given(params).id));
     }
 
-    goToTime({ timestamp }: Parameters<GraphicsAPI.Graphic['goToTime']>[0]) {
+    goToTime(params: Parameters<GraphicsAPI.Graphic['goToTime']>[0]) {
       return this.#inTurn(async () => {
         const wrong = this.#refusal(false);
         if (wrong) return wrong;
-        if (!Number.isFinite(timestamp)) return refused(400, 'timestamp must be a number of milliseconds');
-        this.#frame = this.#frameOf(timestamp);
+        this.#frame = this.#frameOf(time(given(params).timestamp, 'timestamp'));
         this.#draw();
         return DONE;
       });
     }
 
-    setActionsSchedule({ schedule }: Parameters<GraphicsAPI.Graphic['setActionsSchedule']>[0]) {
+    setActionsSchedule(params: Parameters<GraphicsAPI.Graphic['setActionsSchedule']>[0]) {
       return this.#inTurn(async () => {
         const wrong = this.#refusal(false);
         if (wrong) return wrong;
-        const acts: Scheduled[] = [];
-        for (const { timestamp, action } of schedule) {
-          if (action.type === 'customAction') return refused(400, `there is no action ${action.params.id}`);
-          acts.push({ timestamp, act: scheduled(action) });
-        }
-        acts.sort((one, other) => one.timestamp - other.timestamp);
+        const acts = scheduleOf(given(params).schedule);
         for (const { act } of acts) if (act.kind === 'update') check(this.#show!, act.data);
         this.#show!.clear();
         let standing = this.#loaded;
@@ -122,7 +120,7 @@ export function graphicClass(
         this.#standing = standing;
         this.#draw();
         return DONE;
-      }) as Promise<ReturnPayload>;
+      });
     }
 
     #refusal(realTime: boolean): ReturnPayload | undefined {
@@ -131,16 +129,30 @@ export function graphicClass(
       return undefined;
     }
 
-    #acted(what: Act): Promise<ReturnPayload> {
-      return this.#inTurn(async () => {
+    /** Answers once it has begun, or where it goes out, once nothing of it is left: whoever takes it away then cuts nothing. */
+    async #acted(read: () => Act): Promise<ReturnPayload> {
+      const answer = await this.#inTurn(async () => {
         const wrong = this.#refusal(true);
         if (wrong) return wrong;
+        const what = read();
         // Nobody asks for what is past, unless it is told of times.
         if (this.#isRealTime) this.#show!.forget(this.#now());
         this.#standing = await act(this.#show!, this.#standing, what, this.#now());
         this.#draw();
         return DONE;
       });
+      // Others need not wait for that: it may be played again meanwhile.
+      if (answer === DONE && this.#isRealTime) await this.#gone();
+      return answer;
+    }
+
+    /** Once nothing is left, or something stands. */
+    async #gone(): Promise<void> {
+      while (this.#show && !this.#show.stage.stands(this.#now()) && this.#show.isShown(this.#now())) {
+        await new Promise((resolve) => setTimeout(resolve, 1000 / this.#show!.rate));
+      }
+      // What is seen of it is cleared too.
+      if (this.#show) this.#draw();
     }
 
     /** One after the other, each with an answer, whatever happens. */
@@ -179,16 +191,88 @@ export function graphicClass(
   };
 }
 
-function played({ delta, goto, skipAnimation }: Parameters<GraphicsAPI.Graphic['playAction']>[0]): Act {
-  return { kind: 'play', by: delta ?? 1, to: goto, atOnce: skipAnimation === true };
+/** @throws BadData if nothing was given, or no object */
+function given<T>(params: T): T {
+  if (typeof params !== 'object' || params === null) {
+    throw new BadData('it is called with an object, as the standard says; nothing was given');
+  }
+  return params;
+}
+
+/** What is not given is as the standard says. */
+function optional<T extends object>(params: T | undefined): Partial<T> {
+  return params === undefined ? {} : given(params);
+}
+
+function noAction(id: unknown): ReturnPayload {
+  return refused(400, `there is no action ${String(id)}; it has none of its own`);
+}
+
+/** ms @throws BadData */
+function time(ms: unknown, what: string): number {
+  if (typeof ms === 'number' && Number.isFinite(ms)) return ms;
+  throw new BadData(`${what} must be a number of milliseconds`);
+}
+
+/** @throws BadData */
+function whole(number: unknown, what: string): number | undefined {
+  if (number === undefined || number === null) return undefined;
+  if (Number.isInteger(number)) return number as number;
+  throw new BadData(`${what} must be a whole number`);
+}
+
+function played(params: Parameters<GraphicsAPI.Graphic['playAction']>[0] | undefined): Act {
+  const { delta, goto, skipAnimation } = optional(params);
+  return {
+    kind: 'play',
+    by: whole(delta, 'delta') ?? 1,
+    to: whole(goto, 'goto'),
+    atOnce: skipAnimation === true,
+  };
+}
+
+function updated(params: Parameters<GraphicsAPI.Graphic['updateAction']>[0]): Act {
+  const { data, skipAnimation } = given(params);
+  return { kind: 'update', data, atOnce: skipAnimation === true };
+}
+
+function stopped(params: Parameters<GraphicsAPI.Graphic['stopAction']>[0] | undefined): Act {
+  return { kind: 'stop', atOnce: optional(params).skipAnimation === true };
+}
+
+/**
+ * Acts in the order of their times.
+ *
+ * @throws BadData with the place of what is wrong
+ */
+function scheduleOf(schedule: unknown): Scheduled[] {
+  if (!Array.isArray(schedule)) throw new BadData('schedule must be a list of actions with their times');
+  const acts = schedule.map((entry: unknown, i) => {
+    const at = `schedule[${i}]`;
+    const { timestamp, action } = (entry ?? {}) as { timestamp?: unknown; action?: ScheduledAction };
+    const ms = time(timestamp, `${at}.timestamp`);
+    try {
+      return { timestamp: ms, act: scheduled(action) };
+    } catch (error) {
+      throw error instanceof BadData ? new BadData(`${at}.action: ${error.message}`) : error;
+    }
+  });
+  return acts.sort((one, other) => one.timestamp - other.timestamp);
 }
 
 type ScheduledAction = Parameters<GraphicsAPI.Graphic['setActionsSchedule']>[0]['schedule'][number]['action'];
 
-function scheduled(action: Exclude<ScheduledAction, { type: 'customAction' }>): Act {
-  if (action.type === 'playAction') return played(action.params ?? {});
-  const atOnce = action.params?.skipAnimation === true;
-  return action.type === 'stopAction'
-    ? { kind: 'stop', atOnce }
-    : { kind: 'update', data: (action.params as { data: unknown }).data, atOnce };
+function scheduled(action: ScheduledAction | undefined): Act {
+  switch (action?.type) {
+    case 'playAction':
+      return played(action.params);
+    case 'stopAction':
+      return stopped(action.params);
+    case 'updateAction':
+      return updated(action.params);
+    case 'customAction':
+      throw new BadData(`there is no action ${String(action.params?.id)}; it has none of its own`);
+    default:
+      throw new BadData('type must be playAction, updateAction or stopAction');
+  }
 }

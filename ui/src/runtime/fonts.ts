@@ -3,11 +3,18 @@ import type { DesignFont } from './design';
 import { indexOf } from './ranges';
 import { scriptRuns } from './scripts';
 
-const KERNED = [new Feature('kern', 1), new Feature('liga', 1)];
-const UNLIGATED = [new Feature('kern', 1), new Feature('liga', 0)];
+/** One for all: it is filled anew each time. Nothing is made of the shaper before it has begun. */
+let buffer: Buffer | undefined;
 
-/** One for all: it is filled anew each time. */
-const buffer = new Buffer();
+function emptyBuffer(): Buffer {
+  buffer ??= new Buffer();
+  buffer.clearContents();
+  return buffer;
+}
+
+function features(ligatures: boolean): Feature[] {
+  return [new Feature('kern', 1), new Feature('liga', ligatures ? 1 : 0)];
+}
 
 /** A font whose file has not come yet is asked for by this. */
 export class FontMissing extends Error {
@@ -60,12 +67,12 @@ export class DesignFace {
     const runs = scriptRuns(text, from, to);
     const shaped: Shaping = { glyphs: [], chars: [], x: [], y: [], advances: [], pen: 0 };
     for (const run of rightToLeft ? runs.reverse() : runs) {
-      buffer.clearContents();
+      const buffer = emptyBuffer();
       buffer.setClusterLevel(ClusterLevel.MONOTONE_CHARACTERS);
       buffer.addText(text, run.from, run.to - run.from);
       buffer.setScript(run.script || 'Zyyy');
       buffer.setDirection(rightToLeft ? Direction.RTL : Direction.LTR);
-      shape(font, buffer, ligatures ? KERNED : UNLIGATED);
+      shape(font, buffer, features(ligatures));
       const positions = buffer.getGlyphPositions();
       for (const [i, { codepoint, cluster }] of buffer.getGlyphInfos().entries()) {
         const { xAdvance, xOffset, yOffset } = positions[i]!;

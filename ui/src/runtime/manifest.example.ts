@@ -75,6 +75,10 @@ export const manifest: GraphicsManifest = {
     }
   } ],
   "thumbnails" : [ {
-    "file" : "thumbnail.png"
+    "file" : "thumbnail.png",
+    "resolution" : {
+      "width" : 480,
+      "height" : 270
+    }
   } ]
 };

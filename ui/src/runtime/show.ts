@@ -5,6 +5,7 @@ import { keepOutline, outline } from '../player/outlines';
 import { keepPicture, pictureImage } from '../player/pictures';
 import type { Design, DesignFont } from './design';
 import { FontMissing, type DesignFace } from './fonts';
+import { beginShaper } from './shaper';
 import { Texts } from './texts';
 
 /** Texts of a design with the fonts that have come, for all that show it. */
@@ -59,9 +60,10 @@ export class Show {
 
   /**
    * @param base what addresses in the design are seen from
-   * @throws Error if the document cannot be read, or a picture cannot be had
+   * @throws Error if the document cannot be read, a picture cannot be had, or letters cannot be shaped here
    */
   static async open(design: Design, base: string): Promise<Show> {
+    await beginShaper();
     let texts = shared.get(design);
     if (!texts) shared.set(design, (texts = new Texts(design)));
     const files = Promise.all([
@@ -136,6 +138,10 @@ export class Show {
       .scale(scale);
     drawReel(context, reel, shown, base);
     return true;
+  }
+
+  isShown(frame: number): boolean {
+    return this.stage.shown(frame) !== null;
   }
 
   /** Frames per second. */

@@ -9,13 +9,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.Sketch;
+import glimble.graphic.BoxPart;
 import glimble.graphic.Channel;
 import glimble.graphic.Deal;
 import glimble.graphic.Edge;
+import glimble.graphic.Look;
 import glimble.graphic.Loop;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Opening;
+import glimble.graphic.Paint;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Pivot;
@@ -60,6 +63,20 @@ class CoursesTest {
         Course still = course(0, List.of(), BOX);
         assertThat(still.isStill()).isTrue();
         assertThatRect(still.seen(99), 100, 200, 200, 80);
+    }
+
+    @Test
+    void a_hollow_shape_whose_stroke_goes_is_not_seen_without_it() {
+        BoxPart hollow = Sketch.box("box", px(200), X, px(80), Y).withFill(new Paint.Colour("#FFFFFF00"));
+        Look lined = new Look(Optional.of(new Look.Stroke("#FFFFFF", 4)), Optional.empty());
+        Part box = new BoxPart(hollow.base(), hollow.fill(), hollow.corners(), 0, lined);
+        Move grows = linear(Channel.STROKE, new Travel.Factor(0), Pivot.CENTRE, Opening.toward(Toward.LEFT));
+        Course course = course(0, List.of(grows), box);
+        assertThat(course.isSeen(0)).isFalse();
+        assertThat(course.isSeen(5)).isTrue();
+        assertThat(course(0, List.of(grows), Sketch.box("box", px(200), X, px(80), Y))
+                        .isSeen(0))
+                .isTrue();
     }
 
     @Test

@@ -152,4 +152,11 @@ class WordsTest {
         assertThat(TextPattern.fillLines("{a}", java.util.Map.of("a", "Oona\r\nVarga\r\rFlyer")))
                 .containsExactly("Oona", "Varga", "Flyer");
     }
+
+    /** Its capitals are for whole lines, and libraries differ on them. */
+    @ParameterizedTest
+    @ValueSource(strings = {"ქეთევან ბერიძე", "ჰაინრიხ", "ⴄⴀ ⴋⴄ"})
+    void georgian_names_stay_as_they_are_typed(String name) {
+        assertThat(Letters.shown(name, LetterCase.TITLE, "ka", WRITING)).isEqualTo(name);
+    }
 }

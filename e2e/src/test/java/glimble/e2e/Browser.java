@@ -25,7 +25,7 @@ final class Browser implements AutoCloseable {
             "--disable-sync");
 
     /** ms; of what a machine with little to spare may take, such as a proof beside which others are made. */
-    private static final double PATIENCE = 30_000;
+    private static final double PATIENCE = 90_000;
 
     private final Playwright playwright;
     private final com.microsoft.playwright.Browser browser;
@@ -50,6 +50,7 @@ final class Browser implements AutoCloseable {
                 .setViewportSize(1280, 800)
                 .setReducedMotion(ReducedMotion.REDUCE));
         contexts.add(context);
+        context.setDefaultTimeout(PATIENCE);
         Page page = context.newPage();
         page.onRequest(request -> requests.add(request.url()));
         page.onPageError(errors::add);

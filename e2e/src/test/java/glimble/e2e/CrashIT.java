@@ -38,7 +38,7 @@ class CrashIT {
     private static final Path DATABASE = Path.of("target", "crash-database").toAbsolutePath();
     private static final int SAVERS = 4;
     private static final int SAVES = 15;
-    private static final long PATIENCE = TimeUnit.SECONDS.toNanos(90);
+    private static final long PATIENCE = TimeUnit.SECONDS.toNanos(240);
 
     private static final HttpClient CLIENT = HttpClient.newHttpClient();
     private static int port;

@@ -11,14 +11,22 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 
-/** A web server on loopback with a host page for HTML graphics, and what is unpacked beside it. */
+/**
+ * A web server on loopback with a host page for HTML graphics, and what is unpacked beside it. The page lets in what is of its own place, and
+ * no more.
+ */
 final class Host implements AutoCloseable {
+    /** What {@code docs/formats/package.md} asks for. */
+    static final String POLICY = "default-src 'self'; script-src 'self' 'wasm-unsafe-eval'";
+
     private final HttpServer server;
+    private volatile String policy = POLICY;
     private final Map<String, byte[]> files = new ConcurrentHashMap<>();
 
     Host() {
         try {
-            files.put("/", Host.class.getResourceAsStream("/host.html").readAllBytes());
+            files.put("/", own("/host.html"));
+            for (String name : new String[] {"/host.css", "/host.mjs"}) files.put(name, own(name));
             server = HttpServer.create(new InetSocketAddress("127.0.0.1", 0), 0);
         } catch (IOException e) {
             throw new UncheckedIOException(e);
@@ -27,6 +35,7 @@ final class Host implements AutoCloseable {
             byte[] file = files.get(exchange.getRequestURI().getPath());
             exchange.getResponseHeaders()
                     .set("Content-Type", type(exchange.getRequestURI().getPath()));
+            exchange.getResponseHeaders().set("Content-Security-Policy", policy);
             exchange.getResponseHeaders().set("Cache-Control", "max-age=3600");
             exchange.sendResponseHeaders(file == null ? 404 : 200, file == null ? -1 : file.length);
             if (file != null) exchange.getResponseBody().write(file);
@@ -35,7 +44,17 @@ final class Host implements AutoCloseable {
         server.start();
     }
 
+    private static byte[] own(String name) throws IOException {
+        return Host.class.getResourceAsStream(name).readAllBytes();
+    }
+
+    /** What pages that are opened from now on let in. */
+    void under(String other) {
+        policy = other;
+    }
+
     private static String type(String path) {
+        if (path.endsWith(".css")) return "text/css";
         if (path.endsWith(".mjs")) return "text/javascript";
         if (path.endsWith(".json")) return "application/json";
         return path.endsWith(".svg") ? "image/svg+xml" : path.equals("/") ? "text/html" : "application/octet-stream";

@@ -20,6 +20,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -88,8 +89,8 @@ class PackageIT {
 
     @SuppressWarnings("unchecked")
     private static Map<String, Object> call(String name, String method, Object parameters) {
-        return (Map<String, Object>)
-                page.evaluate("([name, method, of]) => host.call(name, method, of)", List.of(name, method, parameters));
+        return (Map<String, Object>) page.evaluate(
+                "([name, method, of]) => host.call(name, method, of)", Arrays.asList(name, method, parameters));
     }
 
     private static void done(String name, String method, Object parameters) {
@@ -236,7 +237,91 @@ class PackageIT {
         page.evaluate("name => host.dispose(name)", "two");
         assertThat(call("two", "playAction", Map.of())).containsEntry("statusCode", 400);
         assertThat(isEmpty(shot())).isTrue();
-        assertThat(browser.requests()).allMatch(url -> url.startsWith(host.address()) || url.startsWith("data:"));
+        assertThat(browser.requests()).allMatch(url -> url.startsWith(host.address()));
+    }
+
+    @Test
+    void what_is_called_wrongly_is_answered_with_a_sentence() throws IOException {
+        opened("judge-bar");
+        String[] empty = {"load", "updateAction", "customAction", "goToTime", "setActionsSchedule"};
+        for (String method : empty) refused(method, null, "");
+        refused("load", Map.of("data", Map.of("name", "Wu"), "renderType", "soon"), "renderType");
+        done("one", "load", load(Map.of("name", "Wu"), "non-realtime"));
+        for (String method : empty) refused(method, null, "nothing was given");
+        refused("goToTime", Map.of("timestamp", "now"), "timestamp must be a number");
+        refused("setActionsSchedule", Map.of("schedule", "now"), "schedule must be a list");
+        refused("setActionsSchedule", Map.of("schedule", List.of(at(0, "dance"))), "schedule[0].action: type must be");
+        refused("setActionsSchedule", Map.of("schedule", List.of(Map.of("timestamp", 0))), "schedule[0].action");
+        refused("setActionsSchedule", Map.of("schedule", List.of(at(0, "playAction"), 7)), "schedule[1].timestamp");
+        refused("setActionsSchedule", Map.of("schedule", List.of(at(0, "customAction"))), "none of its own");
+        refused("playAction", Map.of("goto", "the end"), "goto must be a whole number");
+        done("one", "playAction", null);
+        done("one", "stopAction", null);
+    }
+
+    private static void refused(String method, Object parameters, String sentence) {
+        Map<String, Object> answer = call("one", method, parameters);
+        assertThat(answer).as(method).containsEntry("statusCode", 400);
+        assertThat((String) answer.get("statusMessage")).isNotBlank().contains(sentence);
+    }
+
+    @Test
+    void whoever_takes_it_away_once_stop_has_answered_cuts_nothing() throws IOException {
+        HandedDemo demo = opened("flyer-bar");
+        Map<String, String> wu = Map.of("name", "Wu", "role", "Flyer");
+        Reel reel = demo.reel(wu);
+        done("one", "load", load(wu, "realtime"));
+        done("one", "playAction", Map.of("skipAnimation", true));
+        double ms = ((Number) page.evaluate("""
+                async () => {
+                  const began = performance.now();
+                  await host.call('one', 'stopAction', {});
+                  return performance.now() - began;
+                }
+                """)).doubleValue();
+        assertThat(isEmpty(shot())).isTrue();
+        // It began within a frame, and went through all of them.
+        assertThat(ms).isGreaterThan(1000 / reel.rate() * (reel.out() - 2));
+
+        // Who plays it again meanwhile keeps nobody waiting, and it stands.
+        done("one", "playAction", Map.of("skipAnimation", true));
+        page.evaluate("""
+                () => Promise.all([
+                  host.call('one', 'stopAction', {}),
+                  host.call('one', 'playAction', { skipAnimation: true }),
+                ])
+                """);
+        assertThat(Pixels.differing(demo.painter(reel).paint(PhaseName.IN, reel.in()), shot()))
+                .isLessThanOrEqualTo(ALLOWED);
+    }
+
+    @Test
+    void where_the_page_does_not_let_letters_be_shaped_load_says_what_to_do() throws IOException {
+        try (Browser strict = new Browser();
+                Host under = new Host()) {
+            under.under("default-src 'self'");
+            Map<String, byte[]> files =
+                    under.unpack("strict", written(HandedDemo.of("flyer-bar", TYPESETTER), Form.PACKAGE));
+            String manifest = files.keySet().stream()
+                    .filter(file -> file.endsWith(".ograf.json"))
+                    .findFirst()
+                    .orElseThrow();
+            Page there = strict.page();
+            there.navigate(under.address());
+            there.waitForFunction("() => window.host");
+            Object answer = there.evaluate("""
+                    async (at) => {
+                      await host.define(at, 'g-strict');
+                      host.add('g-strict', 'one');
+                      return host.call('one', 'load', { renderType: 'realtime', renderCharacteristics: {} });
+                    }
+                    """, "strict/" + manifest);
+            assertThat((Map<?, ?>) answer)
+                    .hasFieldOrPropertyWithValue("statusCode", 500)
+                    .extracting("statusMessage")
+                    .asString()
+                    .contains("'wasm-unsafe-eval'");
+        }
     }
 
     @Test

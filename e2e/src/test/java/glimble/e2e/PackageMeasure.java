@@ -83,7 +83,8 @@ class PackageMeasure {
                 """, asked));
         double reel = ((Number) page.evaluate("""
                 async ({ name, data, field, keystrokes, warmingUp }) => {
-                  const { open, Texts } = await import(`${location.origin}/${name}/runtime.mjs`);
+                  const { beginShaper, open, Texts } = await import(`${location.origin}/${name}/runtime.mjs`);
+                  await beginShaper();
                   const module = await (await fetch(`${location.origin}/${name}/graphic.mjs`)).text();
                   const design = JSON.parse(module.match(/const design = (.*);\\n/)[1]);
                   const texts = new Texts(design);

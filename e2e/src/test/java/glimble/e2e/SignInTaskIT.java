@@ -47,7 +47,7 @@ class SignInTaskIT {
 
     /** It is printed once the application is there. */
     private static String firstPassword() throws IOException {
-        Instant until = Instant.now().plus(Duration.ofSeconds(90));
+        Instant until = Instant.now().plus(Duration.ofSeconds(240));
         while (Instant.now().isBefore(until)) {
             Optional<String> said = Optional.of(PASSWORD.matcher(Files.readString(LOG)))
                     .filter(Matcher::find)

@@ -1,6 +1,7 @@
 package glimble.handover;
 
 import glimble.edit.Coloured;
+import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.PhaseName;
@@ -14,6 +15,7 @@ import java.io.ByteArrayOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.util.LinkedHashSet;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
@@ -69,7 +71,7 @@ final class GraphicPackage {
         Graphic graphic = handed.designed();
         ObjectNode manifest = JSON.createObjectNode()
                 .put("$schema", SCHEMA)
-                .put("id", "glimble." + name)
+                .put("id", id(handed, name))
                 .put("name", graphic.name())
                 .put("main", "graphic.mjs")
                 .put("supportsRealTime", true)
@@ -87,8 +89,22 @@ final class GraphicPackage {
         resolution.putObject("width").put("ideal", graphic.frame().width());
         resolution.putObject("height").put("ideal", graphic.frame().height());
         wants.putObject("frameRate").put("ideal", graphic.frame().rate().perSecond());
-        manifest.putArray("thumbnails").addObject().put("file", "thumbnail.png");
+        // Sorted as text, as the standard asks.
+        handed.origin().ifPresent(at -> manifest.put("version", String.format(Locale.ROOT, "%06d", at.revision())));
+        ObjectNode thumbnail = manifest.putArray("thumbnails").addObject().put("file", "thumbnail.png");
+        thumbnail.putObject("resolution").put("width", THUMBNAIL).put("height", thumbnailHeight(graphic.frame()));
         return manifest;
+    }
+
+    /** The same for every revision, and no other graphic's of any house. */
+    private static String id(Handed handed, String name) {
+        return handed.origin()
+                .map(at -> "glimble." + at.house() + "." + at.graphic())
+                .orElse("glimble." + name);
+    }
+
+    private static int thumbnailHeight(Frame frame) {
+        return Math.max(1, THUMBNAIL * frame.height() / frame.width());
     }
 
     static boolean hasSteps(Graphic graphic) {
@@ -115,7 +131,7 @@ final class GraphicPackage {
         Played played = Played.of(handed, typesetter, GivenSamples.of(handed.designed()));
         BufferedImage whole = new ReelPainter(played.reel(), typesetter, handed.source())
                 .paint(PhaseName.IN, played.reel().in());
-        int height = Math.max(1, THUMBNAIL * whole.getHeight() / whole.getWidth());
+        int height = thumbnailHeight(played.graphic().frame());
         BufferedImage small = new BufferedImage(THUMBNAIL, height, BufferedImage.TYPE_INT_ARGB_PRE);
         Graphics2D graphics = small.createGraphics();
         graphics.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);

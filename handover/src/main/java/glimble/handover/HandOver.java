@@ -55,6 +55,28 @@ public final class HandOver {
                 + asked.form().ending();
     }
 
+    /** Media type of the file. */
+    public static String type(Form form, String file) {
+        return file.endsWith(".zip") ? "application/zip" : form.type();
+    }
+
+    /** Frames from the first to the last of what is filled with its samples. */
+    public int length(Handed handed) {
+        return length(handed, GivenSamples.of(handed.designed()));
+    }
+
+    private int length(Handed handed, GivenData given) {
+        return Played.of(handed, typesetter, given).length();
+    }
+
+    /** How many pictures are painted for it: it is this that takes long. The first filling says for all how many frames there are. */
+    public long pictures(Handed handed, Asked asked) {
+        if (!asked.form().isFilled() || asked.form().isTogether()) return 1;
+        int files = asked.fillings().size();
+        if (!asked.form().isOfEveryFrame() || files == 0) return files;
+        return (long) files * length(handed, asked.fillings().get(0).data());
+    }
+
     /**
      * @param file where it is written; not there yet
      * @throws IOException if it cannot be written, or a program that is needed is missing

@@ -26,6 +26,7 @@ import java.util.Set;
  * @param designed the document as it was saved
  * @param pictures of the house, by key
  * @param proof what is known of it; empty if it has not been proved
+ * @param origin where it was saved; empty where it came as a file
  */
 public record Handed(
         Graphic designed,
@@ -33,21 +34,34 @@ public record Handed(
         SafeAreas safe,
         boolean wholePixels,
         Map<String, PictureFile> pictures,
-        Optional<ProofRun.Standing> proof) {
+        Optional<ProofRun.Standing> proof,
+        Optional<Origin> origin) {
+
+    /**
+     * @param house id of the house, which no other has
+     * @param graphic id within it
+     * @param revision from 1
+     */
+    public record Origin(String house, long graphic, int revision) {}
 
     /** One that has not been proved. */
     public Handed(
             Graphic designed, Palette palette, SafeAreas safe, boolean wholePixels, Map<String, PictureFile> pictures) {
-        this(designed, palette, safe, wholePixels, pictures, Optional.empty());
+        this(designed, palette, safe, wholePixels, pictures, Optional.empty(), Optional.empty());
     }
 
     /** The same with what is known of it by now. */
     public Handed proved(ProofRun.Standing standing) {
-        return new Handed(designed, palette, safe, wholePixels, pictures, Optional.of(standing));
+        return new Handed(designed, palette, safe, wholePixels, pictures, Optional.of(standing), origin);
     }
 
     public static Handed of(Graphic designed, HouseFile house) {
         return new Handed(designed, house.palette(), house.safe(), house.wholePixels(), house.files());
+    }
+
+    /** The same, saved somewhere. */
+    public Handed from(Origin at) {
+        return new Handed(designed, palette, safe, wholePixels, pictures, proof, Optional.of(at));
     }
 
     /** As the house wants it. */
@@ -82,6 +96,6 @@ public record Handed(
     /** The same with other fonts in the place of some. */
     Handed withFonts(Map<String, String> others) {
         Graphic renamed = new Renamed(Map.of(), Map.of(), others).of(designed);
-        return new Handed(renamed, palette, safe, wholePixels, pictures, proof);
+        return new Handed(renamed, palette, safe, wholePixels, pictures, proof, origin);
     }
 }

@@ -8,15 +8,18 @@ import glimble.paint.VectorAnimation.At;
 import glimble.paint.VectorAnimation.Marker;
 import glimble.reel.Playback;
 import glimble.typeset.JdkTypesetter;
+import java.io.IOException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import tools.jackson.databind.JsonNode;
 
 /** A filled graphic as a vector animation, with a marker for each phase; that of the loop marks one round of it. */
 final class VectorForm {
     private VectorForm() {}
 
-    static String of(String name, Played played, JdkTypesetter typesetter, PictureSource pictures) {
+    /** @throws IOException if nothing is ever seen of it: the format asks for a layer at least */
+    static String of(String name, Played played, JdkTypesetter typesetter, PictureSource pictures) throws IOException {
         List<At> frames = new ArrayList<>();
         for (int i = 0; i < played.length(); i++) {
             Played.Moment moment = played.at(i);
@@ -28,8 +31,12 @@ final class VectorForm {
             String phase = run.state().name().toLowerCase(Locale.ROOT);
             markers.add(new Marker(phase, run.first(), loops ? run.round() : run.length()));
         }
-        return JsonTree.to(
-                        VectorAnimation.of(CarriedReel.of(played.reel()), name, frames, markers, typesetter, pictures))
-                .toString();
+        JsonNode animation = JsonTree.to(
+                VectorAnimation.of(CarriedReel.of(played.reel()), name, frames, markers, typesetter, pictures));
+        if (animation.path("layers").isEmpty()) {
+            throw new IOException(
+                    "Nothing is ever seen of it, and a vector animation has a layer at least. Fill a field in, or hand it over as frames.");
+        }
+        return animation.toString();
     }
 }

@@ -7,6 +7,9 @@ import static org.assertj.core.api.Assertions.within;
 import glimble.cue.GivenData;
 import glimble.graphic.Frame;
 import glimble.graphic.Graphic;
+import glimble.graphic.In;
+import glimble.graphic.Loop;
+import glimble.graphic.Out;
 import glimble.graphic.PhaseName;
 import glimble.graphic.Rate;
 import glimble.paint.ReelPainter;
@@ -295,6 +298,19 @@ class FilledFormsTest {
         assertThat(count).isEqualTo(played.length());
         assertThat(played.at(count - 1))
                 .isEqualTo(new Played.Moment(PhaseName.OUT, played.reel().out()));
+    }
+
+    @Test
+    void a_vector_animation_of_which_nothing_is_ever_seen_is_refused_with_its_reason() {
+        Graphic empty = handed().designed()
+                .withParts(List.of())
+                .withPhases(new In(List.of()), new Loop(50, List.of()), new Out(List.of()));
+        Asked asked = new Asked(Form.LOTTIE, List.of(filling("Wu")), -1, "", false);
+        Path file = folder.resolve("empty.json");
+        assertThatThrownBy(() -> new HandOver(Demo.TYPESETTER).write(Demo.handed(empty), asked, file, Progress.NONE))
+                .isInstanceOf(IOException.class)
+                .hasMessageContaining("Nothing is ever seen of it");
+        assertThat(file).doesNotExist();
     }
 
     private static long inked(BufferedImage picture) {

@@ -38,6 +38,23 @@ class ManifestTest {
         assertThat(Files.readString(EXAMPLE)).isEqualTo(example);
     }
 
+    @Test
+    void what_was_saved_somewhere_has_an_id_of_its_own_and_versions_that_are_sorted_as_text() {
+        Handed handed = Demo.handed("judge-bar");
+        JsonNode ninth = GraphicPackage.manifest(handed.from(new Handed.Origin("abc", 4, 9)), "judge-bar");
+        JsonNode tenth = GraphicPackage.manifest(handed.from(new Handed.Origin("abc", 4, 10)), "judge-bar");
+        assertThat(ninth.get("id").asString())
+                .isEqualTo(tenth.get("id").asString())
+                .isNotEqualTo(GraphicPackage.manifest(handed.from(new Handed.Origin("abd", 4, 9)), "judge-bar")
+                        .get("id")
+                        .asString())
+                .isNotEqualTo(GraphicPackage.manifest(handed.from(new Handed.Origin("abc", 5, 9)), "judge-bar")
+                        .get("id")
+                        .asString());
+        assertThat(ninth.get("version").asString())
+                .isLessThan(tenth.get("version").asString());
+    }
+
     /** The schema and the reader of data are of one mind about what may be there, and what must be. */
     @ParameterizedTest
     @MethodSource("demos")

@@ -8,7 +8,8 @@ globalThis.window = globalThis;
 globalThis.HTMLElement = class {};
 globalThis.document = { createElement: () => ({}) };
 
-const { open, Texts } = await import(process.argv[2]);
+const { beginShaper, open, Texts } = await import(process.argv[2]);
+await beginShaper();
 const chunks = [];
 for await (const chunk of process.stdin) chunks.push(chunk);
 const { design, cases } = JSON.parse(Buffer.concat(chunks).toString('utf8'));

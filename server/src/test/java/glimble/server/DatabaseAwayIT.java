@@ -28,7 +28,7 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ObjectNode;
 
 class DatabaseAwayIT {
-    private static final Duration PATIENCE = Duration.ofSeconds(30);
+    private static final Duration PATIENCE = Duration.ofSeconds(120);
     private static final String CREST = "/api/pictures/kite%20mark/content";
     private static Door door;
     private static Application app;

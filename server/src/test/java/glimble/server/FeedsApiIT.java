@@ -27,7 +27,7 @@ import tools.jackson.databind.node.ObjectNode;
 /** Feeds, cues that follow one, and what becomes of that on air; settings of dials as they go the same way. */
 class FeedsApiIT {
     private static final Application APP = Application.withDemo();
-    private static final long PATIENCE = 15_000_000_000L;
+    private static final long PATIENCE = 120_000_000_000L;
 
     private HttpServer elsewhere;
     private volatile String says = "[]";

@@ -154,6 +154,54 @@ class HandoversApiIT {
     }
 
     @Test
+    void files_say_what_they_are() throws Exception {
+        assertThat(type(withRow(asked("Flyer bar", "png"), "Wu"))).isEqualTo("image/png");
+        assertThat(type(withRow(asked("Flyer bar", "svg"), "Wu"))).isEqualTo("image/svg+xml");
+        assertThat(type(withRow(asked("Flyer bar", "table"), "Wu"))).isEqualTo("text/csv");
+        assertThat(type(withRow(asked("Flyer bar", "lottie"), "Wu"))).isEqualTo("application/json");
+        assertThat(type(withRow(withRow(asked("Flyer bar", "svg"), "Wu"), "Oona")))
+                .isEqualTo("application/zip");
+    }
+
+    private static String type(ObjectNode asked) throws Exception {
+        long id = body(post("/api/handovers", asked)).get("id").longValue();
+        told(id);
+        return file(id).headers().firstValue("Content-Type").orElseThrow();
+    }
+
+    @Test
+    void a_picture_does_not_wait_behind_videos() throws Exception {
+        List<Long> videos = new ArrayList<>();
+        for (int i = 0; i < 3; i++) {
+            ObjectNode asked = asked("Flyer bar", "prores");
+            for (int row = 0; row < 20; row++) withRow(asked, "Wu " + row);
+            videos.add(body(post("/api/handovers", asked)).get("id").longValue());
+        }
+        List<JsonNode> told = told(body(post("/api/handovers", withRow(asked("Flyer bar", "png"), "Wu")))
+                .get("id")
+                .longValue());
+        assertThat(told.get(told.size() - 1).get("stage").asString()).isEqualTo("DONE");
+        String last =
+                body(APP.get("/api/handovers/" + videos.get(2))).get("stage").asString();
+        for (long video : videos) dropped(video);
+        assertThat(last).isEqualTo("WAITING");
+    }
+
+    @Test
+    void how_much_is_painted_is_said_before_and_too_much_is_refused() throws Exception {
+        int frames = body(post("/api/handovers/carried", asked("Flyer bar", "mov")))
+                .get("frames")
+                .intValue();
+        assertThat(frames).isGreaterThan(100);
+        assertThat(body(post("/api/handovers/carried", asked("Flyer bar", "png")))
+                        .has("frames"))
+                .isFalse();
+        ObjectNode many = asked("Flyer bar", "mov");
+        for (int i = 0; i <= 60_000 / frames + 20 && i < 500; i++) withRow(many, "Wu");
+        assertRefused(many, "$.rows", "at most 60,000 are made at once");
+    }
+
+    @Test
     void what_is_stopped_leaves_nothing() throws Exception {
         JsonNode made = body(post("/api/handovers", withRow(asked("Flyer bar", "frames"), "Wu")));
         long id = made.get("id").longValue();

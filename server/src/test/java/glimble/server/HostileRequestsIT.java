@@ -7,8 +7,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.io.ByteArrayInputStream;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
-import java.time.Duration;
-import java.time.Instant;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
@@ -20,10 +18,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
 import tools.jackson.databind.node.ObjectNode;
 
-/** Whatever is sent, the answer says what is wrong with it, within a second. */
+/** Whatever is sent, the answer says what is wrong with it, and without much work. */
 class HostileRequestsIT {
     private static final Application APP = Application.shared();
-    private static final Duration LONGEST = Duration.ofSeconds(1);
+    /** In usual requests. */
+    private static final double MOST = 300;
 
     @BeforeAll
     static void warmUp() {
@@ -124,12 +123,18 @@ class HostileRequestsIT {
     @ParameterizedTest(name = "{0}")
     @MethodSource("hostile")
     void a_hostile_graphic_is_refused_with_a_reason_and_at_once(String what, String body, int status) {
-        Instant before = Instant.now();
-        HttpResponse<String> answer = APP.post("/api/graphics", body);
-        assertThat(Duration.between(before, Instant.now())).isLessThan(LONGEST);
+        HttpResponse<String> answer = atMost("/api/graphics", body);
         assertThat(answer.statusCode()).as(answer.body()).isEqualTo(status);
         if (status >= 400)
             assertThat(Application.body(answer).get("detail").asString()).isNotBlank();
+    }
+
+    /** What others do meanwhile counts too, so it is asked again before it is said to be too much. */
+    private static HttpResponse<String> atMost(String path, String body) {
+        Pace.Cost least = Pace.of(() -> APP.post(path, body));
+        for (int i = 0; i < 3 && least.usual() > MOST; i++) least = Pace.of(() -> APP.post(path, body));
+        assertThat(least.usual()).as("in usual requests").isLessThan(MOST);
+        return least.answer();
     }
 
     static Stream<Arguments> laborious() {
@@ -188,10 +193,8 @@ class HostileRequestsIT {
 
     @ParameterizedTest(name = "{0}")
     @MethodSource("laborious")
-    void laborious_work_is_done_within_a_second_or_refused(String what, String body, int status) {
-        Instant before = Instant.now();
-        HttpResponse<String> answer = APP.post("/api/reels", body);
-        assertThat(Duration.between(before, Instant.now())).isLessThan(LONGEST);
+    void laborious_work_is_done_within_bounds_or_refused(String what, String body, int status) {
+        HttpResponse<String> answer = atMost("/api/reels", body);
         assertThat(answer.statusCode())
                 .as(() -> answer.body().substring(0, Math.min(500, answer.body().length())))
                 .isEqualTo(status);

@@ -22,7 +22,7 @@ class ProofApiIT {
 
     /** Waits until the proof of a revision does not run any more. */
     private static JsonNode proof(String graphic, int revision) {
-        Instant until = Instant.now().plus(Duration.ofSeconds(60));
+        Instant until = Instant.now().plus(Duration.ofSeconds(240));
         while (true) {
             JsonNode proof = Application.body(APP.get(graphic + "/revisions/" + revision + "/proof"));
             boolean settled =

@@ -12,7 +12,7 @@ import tools.jackson.databind.node.ObjectNode;
 
 /** Proofs wait in the database. */
 class ProofQueueIT {
-    private static final Duration PATIENCE = Duration.ofSeconds(60);
+    private static final Duration PATIENCE = Duration.ofSeconds(240);
 
     private static String graphic(Application app, JsonNode document) {
         JsonNode added = Application.body(app.post("/api/graphics", Application.newGraphic(document)));

@@ -2,7 +2,6 @@ package glimble.server;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import com.sun.management.OperatingSystemMXBean;
 import glimble.server.fuzz.Grown;
 import java.lang.management.ManagementFactory;
 import java.net.http.HttpResponse;
@@ -20,14 +19,14 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Grows every dimension of the format to its limit, alone and in pairs, and asks for everything that is worked out of it. Whatever is not
- * refused takes 2 s, 64 MB and 8 MB of answer at most; what is refused is refused at once. {@code -Dsearch.pairs=all} tries every pair.
+ * refused takes the processor's time of 600 usual requests, 64 MB and 8 MB of answer at most; what is refused is so at once. {@code -Dsearch.pairs=all} tries every pair.
  */
 class SearchIT {
     private static final Application APP = Application.shared();
-    private static final OperatingSystemMXBean SYSTEM =
-            (OperatingSystemMXBean) ManagementFactory.getOperatingSystemMXBean();
-    private static final double SECONDS = 2;
-    private static final double REFUSED_SECONDS = 0.2;
+    /** In usual requests. */
+    private static final double MOST = 600;
+
+    private static final double MOST_REFUSED = 60;
     private static final int ANSWER = 8_000_000;
     private static final long MEMORY = 64 << 20;
     private static final int SOME = 14;
@@ -70,18 +69,18 @@ class SearchIT {
         }
         weigh();
         System.out.printf(
-                "search: %d done and %d refused; at most %.2f s of CPU, %.2f s to refuse, %d bytes, %d MB%n",
+                "search: %d done and %d refused; at most %.0f times a usual request, %.1f times to refuse, %d bytes, %d MB%n",
                 done, refused, longest, longestRefused, largest, most >> 20);
         assertThat(faults).isEmpty();
         assertThat(refused).as("something is refused").isGreaterThan(20);
         assertThat(done).as("most is not").isGreaterThan(refused);
     }
 
-    private record Asked(String what, String path, String body, double seconds) {}
+    private record Asked(String what, String path, String body, double usual) {}
 
     /** Memory is measured of those that took longest, by what is still in use however often it is collected meanwhile. */
     private void weigh() throws InterruptedException {
-        laborious.sort(Comparator.comparingDouble(Asked::seconds).reversed());
+        laborious.sort(Comparator.comparingDouble(Asked::usual).reversed());
         for (Asked asked : laborious.subList(0, WEIGHED)) {
             long before = inUse();
             AtomicLong peak = new AtomicLong(before);
@@ -131,27 +130,25 @@ class SearchIT {
     }
 
     private String asked(String what, String path, String body) {
-        long cpu = SYSTEM.getProcessCpuTime();
-        long began = System.nanoTime();
-        HttpResponse<String> answer = APP.post(path, body);
-        double took = (System.nanoTime() - began) / 1e9;
-        double seconds = (SYSTEM.getProcessCpuTime() - cpu) / 1e9;
+        Pace.Cost cost = Pace.of(() -> APP.post(path, body));
+        HttpResponse<String> answer = cost.answer();
+        double usual = cost.usual();
         if (answer.statusCode() == 422) {
             String why = Application.body(answer).get("detail").asString();
             if (!isTooMuch(why)) return what + " is no sound graphic, or cannot be done: " + why;
-            if (took > REFUSED_SECONDS) return what + " is refused after " + took + " s";
+            if (usual > MOST_REFUSED) return what + " is refused after the work of " + usual + " usual requests";
             refused++;
-            longestRefused = Math.max(longestRefused, took);
+            longestRefused = Math.max(longestRefused, usual);
             return "";
         }
         if (answer.statusCode() != 200) return what + " gives " + answer.statusCode() + ": " + answer.body();
-        if (seconds > SECONDS) return what + " takes " + seconds + " s of CPU";
+        if (usual > MOST) return what + " takes the work of " + usual + " usual requests";
         if (answer.body().length() > ANSWER)
             return what + " answers " + answer.body().length() + " bytes";
         done++;
-        longest = Math.max(longest, seconds);
+        longest = Math.max(longest, usual);
         largest = Math.max(largest, answer.body().length());
-        laborious.add(new Asked(what, path, body, seconds));
+        laborious.add(new Asked(what, path, body, usual));
         return "";
     }
 

@@ -36,6 +36,7 @@ class HandedReader {
             // Checked when it was taken in.
             files.put(note.key(), new PictureFile(note.type(), note.width(), note.height(), content, List.of()));
         }
-        return new Handed(designed, now.colours(), now.safe(), now.wholePixels(), files);
+        return new Handed(designed, now.colours(), now.safe(), now.wholePixels(), files)
+                .from(new Handed.Origin(house.id(), graphic, revision));
     }
 }

@@ -19,6 +19,7 @@ import java.time.Instant;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
@@ -32,15 +33,27 @@ import org.springframework.stereotype.Service;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Hands graphics over, one at a time in the order in which they are asked for. Files are kept for a day, also over a restart where there is a folder for them. */
+/**
+ * Hands graphics over in the order in which they are asked for: those of which every frame is painted one at a time, and beside them the others,
+ * which nobody has to wait for. Files are kept for a day, also over a restart where there is a folder for them.
+ */
 @Service
 class Handovers {
     private static final Logger LOG = LoggerFactory.getLogger(Handovers.class);
     private static final int WAITING = 8;
     private static final int KEPT = 40;
+    /** Pictures of one job: twenty minutes of video at 50 frames a second. */
+    private static final long MOST_PICTURES = 60_000;
+    /** More stills than these stand with the videos. */
+    private static final int FEW = 20;
+    /** Bytes that stay free on the disk, for the database too. */
+    private static final long FREE = 500_000_000;
+
     private static final Duration HOLDS = Duration.ofDays(1);
 
     private static final String NOTE = ".json";
+    private static final String FULL =
+            "The disk of the server is all but full: less than 500 MB are free. Let go of files that were handed over, or ask whoever keeps the server.";
 
     private final HandOver handOver;
     private final Clock clock;
@@ -51,12 +64,17 @@ class Handovers {
     private final Path folder;
     private final AtomicLong last = new AtomicLong();
     private final Map<Long, Job> jobs = new ConcurrentHashMap<>();
-    private final ExecutorService working = Executors.newSingleThreadExecutor(work -> {
-        Thread thread = new Thread(work, "handovers");
-        thread.setDaemon(true);
-        thread.setPriority(Thread.MIN_PRIORITY);
-        return thread;
-    });
+    private final ExecutorService longOnes = oneByOne("handovers");
+    private final ExecutorService quickOnes = oneByOne("quick handovers");
+
+    private static ExecutorService oneByOne(String name) {
+        return Executors.newSingleThreadExecutor(work -> {
+            Thread thread = new Thread(work, name);
+            thread.setDaemon(true);
+            thread.setPriority(Thread.MIN_PRIORITY);
+            return thread;
+        });
+    }
 
     /** @param where files are kept; empty for as long as the server runs */
     Handovers(JdkTypesetter typesetter, Clock clock, JsonMapper json, @Value("${glimble.handovers:}") String where)
@@ -110,6 +128,7 @@ class Handovers {
         private final Asked asked;
         private volatile Stage stage = Stage.WAITING;
         private volatile boolean stopped;
+        private volatile boolean full;
         private volatile int done;
         private volatile int all = 1;
         private volatile long bytes;
@@ -158,11 +177,19 @@ class Handovers {
         public void done(int of, int count) {
             done = of;
             all = count;
+            if (!stopped && free() < FREE) {
+                full = true;
+                stopped = true;
+            }
         }
 
         @Override
         public boolean isStopped() {
             return stopped;
+        }
+
+        boolean isQuick() {
+            return !asked.form().isOfEveryFrame() && asked.fillings().size() <= FEW;
         }
 
         void run() {
@@ -174,14 +201,19 @@ class Handovers {
                 stage = Stage.DONE;
                 if (lasting) Files.writeString(note(), json.writeValueAsString(new Kept(state(), from)));
             } catch (Progress.Stopped e) {
-                end(Stage.STOPPED, null);
+                endEarly();
             } catch (IOException e) {
                 end(Stage.FAILED, e.getMessage());
             } catch (RuntimeException e) {
                 LOG.error("{} of graphic {} cannot be handed over", form, graphic, e);
                 end(Stage.FAILED, "It cannot be made; the server's log says why.");
             }
-            if (stopped) end(Stage.STOPPED, null);
+            if (stopped) endEarly();
+        }
+
+        private void endEarly() {
+            if (full) end(Stage.FAILED, FULL);
+            else end(Stage.STOPPED, null);
         }
 
         private void end(Stage as, String reason) {
@@ -200,8 +232,37 @@ class Handovers {
         }
     }
 
-    /** @throws Refused if too many wait already */
-    synchronized HandoverState ask(long graphic, int revision, Handed handed, Asked asked) {
+    private long free() {
+        try {
+            return Files.getFileStore(folder).getUsableSpace();
+        } catch (IOException e) {
+            // What cannot be asked for is found out while writing.
+            return Long.MAX_VALUE;
+        }
+    }
+
+    /** Frames of the graphic as its samples fill it. */
+    int length(Handed handed) {
+        return handOver.length(handed);
+    }
+
+    /** @throws Refused if too many wait already, it is too much for one job, or there is no room on the disk */
+    HandoverState ask(long graphic, int revision, Handed handed, Asked asked) {
+        long pictures = handOver.pictures(handed, asked);
+        if (pictures > MOST_PICTURES) {
+            throw new Refused(
+                    "$.rows",
+                    String.format(
+                            Locale.ROOT,
+                            "come to %,d frames; at most %,d are made at once. Hand fewer of them over at a time",
+                            pictures,
+                            MOST_PICTURES));
+        }
+        if (free() < FREE) throw new Refused("$.form", "cannot be made. " + FULL);
+        return queued(graphic, revision, handed, asked);
+    }
+
+    private synchronized HandoverState queued(long graphic, int revision, Handed handed, Asked asked) {
         tidy();
         long waiting =
                 jobs.values().stream().filter(job -> job.stage == Stage.WAITING).count();
@@ -210,7 +271,7 @@ class Handovers {
         }
         Job job = new Job(graphic, revision, handed, asked);
         jobs.put(job.id, job);
-        working.submit(job::run);
+        (job.isQuick() ? quickOnes : longOnes).submit(job::run);
         return job.state();
     }
 
@@ -269,7 +330,8 @@ class Handovers {
     @PreDestroy
     void end() throws IOException {
         jobs.values().forEach(job -> job.stopped = true);
-        working.shutdownNow();
+        longOnes.shutdownNow();
+        quickOnes.shutdownNow();
         if (lasting) return;
         for (Job job : jobs.values()) job.drop();
         Files.deleteIfExists(folder);

@@ -19,6 +19,7 @@ import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
 import glimble.server.proofs.KeptProofs;
+import glimble.typeset.JdkTypesetter;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -55,6 +56,7 @@ class HandoversController {
     private final FillingCheck check;
     private final HandoverWatch watch;
     private final KeptProofs proofs;
+    private final JdkTypesetter typesetter;
 
     HandoversController(
             Handovers handovers,
@@ -63,7 +65,9 @@ class HandoversController {
             ValuesReader values,
             FillingCheck check,
             HandoverWatch watch,
-            KeptProofs proofs) {
+            KeptProofs proofs,
+            JdkTypesetter typesetter) {
+        this.typesetter = typesetter;
         this.watch = watch;
         this.proofs = proofs;
         this.handovers = handovers;
@@ -103,8 +107,11 @@ class HandoversController {
      */
     record HandoverRow(String name, Map<String, String> values, Map<String, String> dials) {}
 
-    /** @param sentences what the form does not carry, and what is done instead */
-    record CarriedAnswer(List<String> sentences) {}
+    /**
+     * @param sentences what the form does not carry, and what is done instead
+     * @param frames of the graphic as its samples fill it; missing for a form of which not every frame is painted
+     */
+    record CarriedAnswer(List<String> sentences, Integer frames) {}
 
     @GetMapping("/api/handovers")
     List<HandoverState> all() {
@@ -145,8 +152,11 @@ class HandoversController {
     @PostMapping("/api/handovers/carried")
     CarriedAnswer carried(@RequestBody HandoverRequest request) {
         Form form = form(request);
-        Graphic designed = designs.of(request.graphic(), revision(request));
-        return new CarriedAnswer(Carried.of(designed, form, Boolean.TRUE.equals(request.allFonts()), typesetter));
+        int revision = revision(request);
+        Graphic designed = designs.of(request.graphic(), revision);
+        return new CarriedAnswer(
+                Carried.of(designed, form, Boolean.TRUE.equals(request.allFonts()), typesetter),
+                form.isOfEveryFrame() ? handovers.length(reader.of(request.graphic(), revision)) : null);
     }
 
     private int revision(HandoverRequest request) {
@@ -155,7 +165,7 @@ class HandoversController {
     }
 
     private static Form form(HandoverRequest request) {
-        for (Form form : Form.values()) if (form.word().equals(request.form())) return form;
+        if (Form.isWord(request.form())) return Form.of(request.form());
         String words = Stream.of(Form.values()).map(Form::word).collect(Collectors.joining(", "));
         throw new Refused("$.form", "must be one of " + words);
     }
@@ -223,12 +233,13 @@ class HandoversController {
     @GetMapping("/api/handovers/{id}/file")
     ResponseEntity<Resource> file(@PathVariable long id) {
         FileSystemResource file = new FileSystemResource(handovers.file(id));
+        HandoverState state = handovers.find(id);
         ContentDisposition named = ContentDisposition.attachment()
-                .filename(handovers.find(id).file(), StandardCharsets.UTF_8)
+                .filename(state.file(), StandardCharsets.UTF_8)
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
-                .contentType(MediaType.APPLICATION_OCTET_STREAM)
+                .contentType(MediaType.parseMediaType(HandOver.type(Form.of(state.form()), state.file())))
                 .body(file);
     }
 

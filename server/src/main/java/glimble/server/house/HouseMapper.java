@@ -9,6 +9,9 @@ import org.apache.ibatis.annotations.Param;
 @Mapper
 public interface HouseMapper {
 
+    /** No other house has it. */
+    String id();
+
     /** Empty before the first save. */
     Optional<StoredHouse> current();
 

@@ -43,6 +43,11 @@ public class HouseStore {
         this.clock = clock;
     }
 
+    /** What no other house is known by. */
+    public String id() {
+        return mapper.id();
+    }
+
     public House current() {
         House current = mapper.current().map(this::read).orElse(House.NONE);
         keep(current);
