@@ -160,23 +160,28 @@ class FilledFormsTest {
         return Double.parseDouble(parts[0]) / Double.parseDouble(parts[1]);
     }
 
-    @Test
-    void a_video_that_loses_nothing_has_the_pixels_that_were_painted() throws Exception {
-        Path file = written(new Asked(Form.MOV, List.of(filling("Wu")), -1, "", false));
-        Path frame = folder.resolve("frame.png");
-        Played played = played("Wu");
+    /** As ffmpeg reads a frame of a video. */
+    private BufferedImage read(Path video, int frame) throws Exception {
+        Path picture = folder.resolve("frame.png");
         run(
                 "ffmpeg",
                 "-v",
                 "error",
                 "-i",
-                file.toString(),
+                video.toString(),
                 "-vf",
-                "select=eq(n\\," + played.reel().in() + ")",
+                "select=eq(n\\," + frame + ")",
                 "-frames:v",
                 "1",
-                frame.toString());
-        BufferedImage read = ImageIO.read(frame.toFile());
+                picture.toString());
+        return ImageIO.read(picture.toFile());
+    }
+
+    @Test
+    void a_video_that_loses_nothing_has_the_pixels_that_were_painted() throws Exception {
+        Path file = written(new Asked(Form.MOV, List.of(filling("Wu")), -1, "", false));
+        Played played = played("Wu");
+        BufferedImage read = read(file, played.reel().in());
         BufferedImage painted = new FramePainter(played, Demo.TYPESETTER, handed().source(), "", Optional.empty())
                 .painted(new Played.Moment(PhaseName.IN, played.reel().in()));
         int[] ours = painted.getRGB(0, 0, 960, 540, null, 0, 960);
@@ -210,19 +215,7 @@ class FilledFormsTest {
         assertThat(said.lines())
                 .contains("color_range=tv", "color_space=bt709", "color_transfer=bt709", "color_primaries=bt709");
         Played played = Played.of(handed(), Demo.TYPESETTER, filling("Wu").data(), 1920);
-        Path frame = folder.resolve("frame.png");
-        run(
-                "ffmpeg",
-                "-v",
-                "error",
-                "-i",
-                file.toString(),
-                "-vf",
-                "select=eq(n\\," + played.reel().in() + ")",
-                "-frames:v",
-                "1",
-                frame.toString());
-        BufferedImage read = ImageIO.read(frame.toFile());
+        BufferedImage read = read(file, played.reel().in());
         BufferedImage painted = new FramePainter(
                         played, Demo.TYPESETTER, handed().source(), "#2A2340", Optional.empty())
                 .painted(new Played.Moment(PhaseName.IN, played.reel().in()));

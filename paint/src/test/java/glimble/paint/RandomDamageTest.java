@@ -169,6 +169,12 @@ class RandomDamageTest {
                         "loop",
                         "{'key':'widens','part':'" + text
                                 + "','channel':'scale x','travel':{'factor':1.5},'length':40,'round':40}");
+            case UNSEEN -> {
+                subject.part("{'key':'hidden','kind':'text','text':'hidden'," + STYLE + "," + CENTRED + "}");
+                subject.part("{'key':'cover','kind':'box','fill':'#1F1A2B','width':{'px':300},'height':{'px':90},"
+                        + IN_THE_MIDDLE + "}");
+                return "hidden";
+            }
             case DRAWN -> subject.text().put("text", "\uD80C\uDC00");
             case COLOUR -> {
                 subject.plate().put("fill", "no such colour");
