@@ -1,4 +1,5 @@
 import type { Layer } from '../api/types';
+import { cornersWithin } from './corners';
 import { outline } from './outlines';
 import { bentShape } from './ribbon/shapes';
 import type { Stand } from './stand';
@@ -39,27 +40,6 @@ export function boxNow({ box: { x, y, width, height } }: Layer, edges: Stand['ed
   };
 }
 
-/** Corners and slant as far as a box has room for them. */
-function within(layer: Layer, { width, height }: Layer['box']): Pick<Layer, 'corners' | 'slant'> {
-  const { topLeft, topRight, bottomRight, bottomLeft } = layer.corners;
-  const room = (has: number, needs: number) => (needs <= has ? 1 : has / needs);
-  const factor = Math.min(
-    room(width, topLeft + topRight),
-    room(width, bottomLeft + bottomRight),
-    room(height, topLeft + bottomLeft),
-    room(height, topRight + bottomRight),
-  );
-  return {
-    corners: {
-      topLeft: topLeft * factor,
-      topRight: topRight * factor,
-      bottomRight: bottomRight * factor,
-      bottomLeft: bottomLeft * factor,
-    },
-    slant: Math.max(-width, Math.min(width, layer.slant)),
-  };
-}
-
 /** The shape of a layer as it stands before it is moved as a whole: also of a ribbon, and of what rides on one. */
 export function shapeStanding(layer: Layer, stand: Stand): Path2D {
   return stand.ribbon ? bentShape(layer, stand) : shapeNow(layer, stand.edges);
@@ -90,7 +70,7 @@ function addLetters(layer: Layer, path: (unit: number) => Path2D | undefined): v
 /** A box with round corners whose ends may lean, within its own bounds. */
 function addBox(path: Path2D, layer: Layer): void {
   const { box, flipped } = layer;
-  const { corners, slant } = within(layer, box);
+  const { corners, slant } = cornersWithin(layer, box);
   const radii = [corners.topLeft, corners.topRight, corners.bottomRight, corners.bottomLeft];
   if (slant === 0) {
     if (flipped) addFlipped(path, box, corners);
@@ -134,7 +114,7 @@ function addFlipped(path: Path2D, { x, y, width, height }: Layer['box'], corners
 export function outlineLength(layer: Layer, edges: Stand['edges']): number {
   const box = boxNow(layer, edges);
   const { width, height } = box;
-  const { corners, slant } = within(layer, box);
+  const { corners, slant } = cornersWithin(layer, box);
   if (slant !== 0) {
     // Its round corners leave out a little of it.
     const radius = (corners.topLeft + corners.topRight + corners.bottomRight + corners.bottomLeft) / 4;

@@ -232,12 +232,13 @@ export function standingLayer(layer: Layer, moment: Moment): Layer {
   const [x1, y1, x2, y2] = resize.fill.slice(at, at + 4);
   const [x, y, width, height] = resize.picture.slice(at, at + 4);
   const { fill, ribbon } = layer;
-  const filled = resize.fill.length > 0 ? { ...fill, x1: x1!, y1: y1!, x2: x2!, y2: y2! } : fill;
+  const lies = resize.fill.length > 0 ? { x1: x1!, y1: y1!, x2: x2!, y2: y2! } : {};
   // The back of a ribbon has its gradient where its front has it.
-  const backed = ribbon && ribbon.back.from !== ribbon.back.to ? { ...ribbon, back: filled } : ribbon;
+  const backed =
+    ribbon && ribbon.back.from !== ribbon.back.to ? { ...ribbon, back: { ...ribbon.back, ...lies } } : ribbon;
   return {
     ...layer,
-    fill: filled,
+    fill: { ...fill, ...lies },
     ...(backed && { ribbon: backed }),
     pictureAt: resize.picture.length > 0 ? { x: x!, y: y!, width: width!, height: height! } : layer.pictureAt,
   };

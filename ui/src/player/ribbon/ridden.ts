@@ -1,4 +1,5 @@
 import type { Layer } from '../../api/types';
+import { cornersWithin } from '../corners';
 import { outlineText } from '../outlines';
 import { around, boundsOfFacets, meet, isNowhere, NOWHERE, type Bounds } from './bounds';
 import { cut, flattened, rounded, type Contour } from './contours';
@@ -119,13 +120,16 @@ export function letterContours(layer: Layer, matrix: DOMMatrix, unit?: number): 
 
 /** The box of a layer, with its corners and slanted ends, as a line. */
 export function boxContours(
-  { box, corners, slant }: Layer,
+  layer: Layer,
   edges: { left: number; top: number; right: number; bottom: number },
   matrix: DOMMatrix,
 ): Contour[] {
+  const { box } = layer;
   const [left, top] = [box.x + edges.left, box.y + edges.top];
   const right = Math.max(left, box.x + box.width + edges.right);
   const bottom = Math.max(top, box.y + box.height + edges.bottom);
+  const now = { x: left, y: top, width: right - left, height: bottom - top };
+  const { corners, slant } = cornersWithin(layer, now);
   const [over, under] = [Math.max(slant, 0), Math.max(-slant, 0)];
   const contour = rounded(
     [

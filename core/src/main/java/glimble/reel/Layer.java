@@ -217,7 +217,12 @@ public record Layer(
      * @param to colour at the second point, and beyond it; the same for a plain colour
      * @param radial whether it runs outwards from the first point, the second being on its rim
      */
-    public record Fill(String from, String to, boolean radial, double x1, double y1, double x2, double y2) {}
+    public record Fill(String from, String to, boolean radial, double x1, double y1, double x2, double y2) {
+        /** The same colours where another lies. */
+        Fill at(Fill other) {
+            return new Fill(from, to, radial, other.x1, other.y1, other.x2, other.y2);
+        }
+    }
 
     /**
      * How a ribbon runs and is lit.
@@ -227,10 +232,10 @@ public record Layer(
      * @param sheen 0–1
      */
     public record Ribbon(RibbonForm form, boolean mirrored, Fill back, double sheen, Lit lit) {
-        /** With its back where its front is, if that is a gradient too: it is the same one. */
+        /** With its back where its front is, if that is a gradient too. */
         Ribbon filled(Fill front) {
             boolean plain = back.from().equals(back.to());
-            return plain ? this : new Ribbon(form, mirrored, front, sheen, lit);
+            return plain ? this : new Ribbon(form, mirrored, back.at(front), sheen, lit);
         }
     }
 

@@ -6,6 +6,7 @@ import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
 import glimble.text.TypedNumber;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.List;
 import tools.jackson.databind.json.JsonMapper;
@@ -38,6 +39,13 @@ final class DataSchema {
         return schema;
     }
 
+    /** Blank, a colour, or the name of one; names are letters, digits, spaces and hyphens. */
+    private static String colours(Palette palette) {
+        List<String> known = new ArrayList<>(palette.colours().keySet());
+        known.add("#[0-9A-Fa-f]{6}([0-9A-Fa-f]{2})?");
+        return "^(" + String.join("|", known) + ")?$";
+    }
+
     /** What it is filled with when nobody says anything: the samples. */
     static ObjectNode samples(Graphic graphic) {
         ObjectNode samples = JSON.createObjectNode();
@@ -58,9 +66,7 @@ final class DataSchema {
             case CHOICE -> choice(property, field.options(), !field.required());
             case PICTURE -> choice(property, pictures, true);
             case COLOUR -> {
-                property.put("type", "string")
-                        .put("gddType", "color-rrggbb")
-                        .put("pattern", "^(#[0-9A-Fa-f]{6}([0-9A-Fa-f]{2})?)?$");
+                property.put("type", "string").put("gddType", "color-rrggbb").put("pattern", colours(palette));
                 sample = sample.isEmpty() ? "" : palette.colour(sample);
             }
             case SWITCH -> {

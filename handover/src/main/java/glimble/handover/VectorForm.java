@@ -35,7 +35,7 @@ final class VectorForm {
                 VectorAnimation.of(CarriedReel.of(played.reel()), name, frames, markers, typesetter, pictures));
         if (animation.path("layers").isEmpty()) {
             throw new IOException(
-                    "Nothing is ever seen of it, and a vector animation has a layer at least. Fill a field in, or hand it over as frames.");
+                    "A vector animation would show nothing of it, and has to have a layer at least. Fill a field in, or hand it over as frames or video.");
         }
         return animation.toString();
     }

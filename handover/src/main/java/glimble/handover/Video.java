@@ -20,7 +20,9 @@ final class Video {
      */
     private static final List<String> BT709 = List.of(
             "-vf",
-            "scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int+bicubic",
+            // Some encoders ask the frames what they are, others the options.
+            "scale=out_color_matrix=bt709:out_range=tv:flags=accurate_rnd+full_chroma_int+bicubic,"
+                    + "setparams=colorspace=bt709:color_primaries=bt709:color_trc=bt709:range=tv",
             "-colorspace",
             "bt709",
             "-color_primaries",

@@ -58,7 +58,8 @@ final class AnyData {
         for (Field field : graphic.fields()) {
             if (random.nextInt(8) == 0 && !field.required()) continue;
             switch (field.kind()) {
-                case COLOUR -> data.put(field.key(), random.nextBoolean() ? "#7AD3C0" : "");
+                case COLOUR ->
+                    data.put(field.key(), random.nextBoolean() ? "#7AD3C0" : random.nextBoolean() ? "kelp" : "");
                 case TEXT, SPOKEN -> data.put(field.key(), text(random, field.longest()));
                 case LINES ->
                     data.put(field.key(), text(random, field.longest()) + "\n" + text(random, field.longest()));

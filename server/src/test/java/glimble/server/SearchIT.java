@@ -19,12 +19,12 @@ import org.junit.jupiter.api.Test;
 
 /**
  * Grows every dimension of the format to its limit, alone and in pairs, and asks for everything that is worked out of it. Whatever is not
- * refused takes the processor's time of 600 usual requests, 64 MB and 8 MB of answer at most; what is refused is so at once. {@code -Dsearch.pairs=all} tries every pair.
+ * refused takes the processor's time of 400 usual requests, 64 MB and 8 MB of answer at most; what is refused is so at once. {@code -Dsearch.pairs=all} tries every pair.
  */
 class SearchIT {
     private static final Application APP = Application.shared();
     /** In usual requests. */
-    private static final double MOST = 600;
+    private static final double MOST = 400;
 
     private static final double MOST_REFUSED = 60;
     private static final int ANSWER = 8_000_000;
