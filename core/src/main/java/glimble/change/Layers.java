@@ -209,8 +209,8 @@ final class Layers {
             if (picture != null) picture.add(now, frame);
         }
         double[][] inLayer = new double[2][];
-        inLayer[0] = fill == null ? new double[0] : uncarried(fill.values(), base, carried, false);
-        inLayer[1] = picture == null ? new double[0] : uncarried(picture.values(), base, carried, true);
+        inLayer[0] = uncarried(values(fill), base, carried, false);
+        inLayer[1] = uncarried(values(picture), base, carried, true);
         return new Resize(PhaseName.IN, 0, edges[0], edges[1], edges[2], edges[3], inLayer[0], inLayer[1], 0);
     }
 
@@ -295,16 +295,7 @@ final class Layers {
             if (fill != null) fill.add(now, frame);
             if (picture != null) picture.add(now, frame);
         }
-        return new Resize(
-                PhaseName.IN,
-                0,
-                edges[0],
-                edges[1],
-                edges[2],
-                edges[3],
-                fill == null ? new double[0] : fill.values(),
-                picture == null ? new double[0] : picture.values(),
-                0);
+        return new Resize(PhaseName.IN, 0, edges[0], edges[1], edges[2], edges[3], values(fill), values(picture), 0);
     }
 
     private static double value(Resize resize, int edge, int frame) {
@@ -320,6 +311,10 @@ final class Layers {
 
     private double flow(double old, double middle, double next, int frame) {
         return times.flow.at(old, middle, next, frame);
+    }
+
+    private static double[] values(Carried carried) {
+        return carried == null ? new double[0] : carried.values();
     }
 
     /** A gradient goes with its box; null for none. */

@@ -4,7 +4,6 @@ import glimble.change.Changed;
 import glimble.change.Doing;
 import glimble.change.PartChange;
 import glimble.change.SeriesLoop;
-import glimble.change.Shown;
 import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
@@ -259,21 +258,32 @@ final class UnseenChecks {
         for (int line = 0; line < turns.size(); line++) {
             SeriesLoop.Turn turn = turns.get(line);
             int from = line == 0 ? 0 : turns.get(line - 1).rested();
-            Shown stands = turn.before();
-            stands(judged, reel, loop, stands, from, Math.min(turn.begins(), Courses.LONGEST) - 1);
+            List<Layer> alone = turn.before().reel().layers();
+            // A phase of which nothing but the rest is asked for.
+            List<Course> rests = Courses.of(turn.before().reel(), PhaseName.OUT);
+            int until = Math.min(turn.begins(), Courses.LONGEST) - 1;
+            for (Layer layer : alone) stands(judged, reel, loop, alone, rests, layer.part(), from, until);
             for (PartChange part : turn.changed().parts()) {
                 boolean stays = part.doing() == Doing.STAYS || part.doing() == Doing.FLOWS;
-                if (stays) stands(judged, reel, loop, stands, part.part(), turn.begins(), turn.rested());
+                if (stays) stands(judged, reel, loop, alone, rests, part.part(), turn.begins(), turn.rested());
             }
         }
     }
 
-    private static void stands(Judged judged, Reel reel, List<Course> loop, Shown line, int from, int to) {
-        for (Layer layer : line.reel().layers()) stands(judged, reel, loop, line, layer.part(), from, to);
-    }
-
-    private static void stands(Judged judged, Reel reel, List<Course> loop, Shown line, String part, int from, int to) {
-        List<Layer> alone = line.reel().layers();
+    /**
+     * @param loop courses of the reel that is drawn
+     * @param alone layers of the line as if it were alone
+     * @param rests courses of these
+     */
+    private static void stands(
+            Judged judged,
+            Reel reel,
+            List<Course> loop,
+            List<Layer> alone,
+            List<Course> rests,
+            String part,
+            int from,
+            int to) {
         int index = 0;
         while (index < alone.size() && !alone.get(index).part().equals(part)) index++;
         if (index == alone.size()) return;
@@ -281,8 +291,7 @@ final class UnseenChecks {
         boolean moves = layer.tracks().stream().anyMatch(track -> track.phase() == PhaseName.LOOP);
         Rect picture = new Rect(0, 0, reel.width(), reel.height());
         boolean drawn = !layer.kind().equals("group") && !layer.unseen() && !moves;
-        // A phase of which nothing but the rest is asked for.
-        if (!drawn || !isSeen(Courses.of(line.reel(), PhaseName.OUT).get(index), 0, picture)) return;
+        if (!drawn || !isSeen(rests.get(index), 0, picture)) return;
         Missing missing = missing(from, to, frame -> {
             for (int i = 0; i < loop.size(); i++) {
                 if (reel.layers().get(i).part().equals(part) && isSeen(loop.get(i), frame, picture)) return false;

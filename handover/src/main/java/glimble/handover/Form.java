@@ -1,5 +1,7 @@
 package glimble.handover;
 
+import java.util.Optional;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What a graphic can be handed over as. */
@@ -43,16 +45,14 @@ public enum Form {
         this.filled = filled;
     }
 
-    public static boolean isWord(String word) {
-        return Stream.of(values()).anyMatch(form -> form.word.equals(word));
+    /** The one that is asked for by a word; empty for none. */
+    public static Optional<Form> named(String word) {
+        return Stream.of(values()).filter(form -> form.word.equals(word)).findFirst();
     }
 
-    /** @param word of one of them */
-    public static Form of(String word) {
-        return Stream.of(values())
-                .filter(form -> form.word.equals(word))
-                .findFirst()
-                .orElseThrow();
+    /** All that may be asked for, for people. */
+    public static String words() {
+        return Stream.of(values()).map(Form::word).collect(Collectors.joining(", "));
     }
 
     /** As it is asked for. */

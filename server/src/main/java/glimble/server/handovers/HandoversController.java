@@ -25,8 +25,6 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 import org.springframework.core.io.FileSystemResource;
 import org.springframework.core.io.Resource;
 import org.springframework.http.ContentDisposition;
@@ -165,9 +163,7 @@ class HandoversController {
     }
 
     private static Form form(HandoverRequest request) {
-        if (Form.isWord(request.form())) return Form.of(request.form());
-        String words = Stream.of(Form.values()).map(Form::word).collect(Collectors.joining(", "));
-        throw new Refused("$.form", "must be one of " + words);
+        return Form.named(request.form()).orElseThrow(() -> new Refused("$.form", "must be one of " + Form.words()));
     }
 
     private static String ground(String ground) {
@@ -239,7 +235,8 @@ class HandoversController {
                 .build();
         return ResponseEntity.ok()
                 .header(HttpHeaders.CONTENT_DISPOSITION, named.toString())
-                .contentType(MediaType.parseMediaType(HandOver.type(Form.of(state.form()), state.file())))
+                .contentType(MediaType.parseMediaType(
+                        HandOver.type(Form.named(state.form()).orElseThrow(), state.file())))
                 .body(file);
     }
 
