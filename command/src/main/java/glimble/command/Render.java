@@ -122,11 +122,7 @@ final class Render implements Callable<Integer> {
     private void render(PrintWriter out, PrintWriter err) throws IOException, BadTable, Impossible {
         JdkTypesetter typesetter = new JdkTypesetter();
         Handed handed = graphic.read(typesetter);
-        Form as = Stream.of(Form.values())
-                .filter(one -> one.word().equals(form))
-                .findFirst()
-                .orElseThrow(() -> new Impossible("--as must be one of "
-                        + Stream.of(Form.values()).map(Form::word).collect(Collectors.joining(", ")) + "."));
+        Form as = Form.named(form).orElseThrow(() -> new Impossible("--as must be one of " + Form.words() + "."));
         if (!ground.isEmpty() && !ground.matches("#[0-9a-fA-F]{6}")) {
             throw new Impossible("--ground must be a colour like #2A2340.");
         }
