@@ -93,7 +93,9 @@ export function graphicClass(
     }
 
     customAction(params: Parameters<GraphicsAPI.Graphic['customAction']>[0]) {
-      return this.#inTurn(async () => noAction(given(params).id));
+      return this.#inTurn(async () => {
+        throw noAction(given(params).id);
+      });
     }
 
     goToTime(params: Parameters<GraphicsAPI.Graphic['goToTime']>[0]) {
@@ -204,8 +206,8 @@ function optional<T extends object>(params: T | undefined): Partial<T> {
   return params === undefined ? {} : given(params);
 }
 
-function noAction(id: unknown): ReturnPayload {
-  return refused(400, `there is no action ${String(id)}; it has none of its own`);
+function noAction(id: unknown): BadData {
+  return new BadData(`there is no action ${String(id)}; it has none of its own`);
 }
 
 /** ms @throws BadData */
@@ -271,7 +273,7 @@ function scheduled(action: ScheduledAction | undefined): Act {
     case 'updateAction':
       return updated(action.params);
     case 'customAction':
-      throw new BadData(`there is no action ${String(action.params?.id)}; it has none of its own`);
+      throw noAction(action.params?.id);
     default:
       throw new BadData('type must be playAction, updateAction or stopAction');
   }
