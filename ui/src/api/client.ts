@@ -206,14 +206,14 @@ export function mendsOf(
   );
 }
 
-/** How much more text the fields have room for; asked for, how many letters each holds at all as well. */
-export function spareOf(
-  document: Graphic,
-  values: Values,
-  dials: Values = {},
-  holds = false,
-): Promise<Spare[]> {
-  return answer(client.POST('/api/spare', { body: { document, values, dials, holds } }));
+/** How much more text the fields have room for. */
+export function spareOf(document: Graphic, values: Values, dials: Values = {}): Promise<Spare[]> {
+  return answer(client.POST('/api/spare', { body: { document, values, dials } }));
+}
+
+/** The same of one field, and how many letters it holds at all; nothing if that takes too long to work out. */
+export function heldBy(field: string, document: Graphic, values: Values, dials: Values): Promise<Spare[]> {
+  return answer(client.POST('/api/spare', { body: { document, values, dials, field, holds: true } }));
 }
 
 /** An edit that touches more than one place of a document. */

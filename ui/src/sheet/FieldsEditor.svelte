@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { spareOf } from '../api/client';
+  import { heldBy } from '../api/client';
   import { ENDLESS } from '../floor/spare.svelte';
   import type { Field, Spare } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
@@ -62,11 +62,22 @@
   /** How many letters each holds, as last asked. */
   let holds = $state.raw<Spare[]>([]);
 
+  /** Of which the server says how many letters they hold. */
+  const MEASURED = ['text', 'lines'];
+
+  /** Field by field, as each is work of its own; what is known is shown at once. */
   async function measure() {
-    try {
-      if (floor.document) holds = await spareOf(floor.document, floor.values, floor.dials, true);
-    } catch (error) {
-      floor.refusal = (error as Error).message;
+    const { document, values, dials } = floor;
+    if (!document) return;
+    holds = [];
+    for (const { key, kind } of fields) {
+      if (!MEASURED.includes(kind ?? 'text')) continue;
+      try {
+        holds = [...holds, ...(await heldBy(key, document, values, dials))];
+      } catch (error) {
+        floor.refusal = (error as Error).message;
+        return;
+      }
     }
   }
 

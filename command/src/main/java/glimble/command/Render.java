@@ -146,21 +146,19 @@ final class Render implements Callable<Integer> {
         List<List<Asked.Filling>> files = new ArrayList<>();
         if (fillings.isEmpty() || as.isTogether()) files.add(fillings);
         else fillings.forEach(filling -> files.add(List.of(filling)));
+        if (piped && files.size() > 1)
+            throw new Impossible("Standard output takes one file; --to names a folder for several.");
         Set<String> taken = new HashSet<>();
         for (int i = 0; i < files.size(); i++) {
             Asked asked = new Asked(as, files.get(i), still, ground, allFonts, width, frames);
             String name = HandOver.fileName(handed, asked);
             String free = free(name, taken);
-            if (piped) {
-                if (files.size() > 1)
-                    throw new Impossible("Standard output takes one file; --to names a folder for several.");
-                Path file = Files.createTempFile("glimble", "." + as.ending());
-                new HandOver(typesetter).write(handed, asked, file, told(err, file, 1, 1));
-                GivenFile.pipe(file);
-                continue;
-            }
-            Path file = folder.resolve(free);
+            Path file = piped ? Files.createTempFile("glimble", "." + as.ending()) : folder.resolve(free);
             new HandOver(typesetter).write(handed, asked, file, told(err, file, i + 1, files.size()));
+            if (piped) {
+                GivenFile.pipe(file);
+                return;
+            }
             out.println(file);
             // Who is which, where the name alone does not tell.
             if (!free.equals(name))

@@ -114,9 +114,17 @@ public record Spare(int asIs, int squeezed, double squeeze, String then) {
             IntPredicate fits = more -> seen(more).wrong().isEmpty();
             if (limit > 0 && fits.test(limit)) return limit;
             for (int first = 1; first <= limit; first += first < STEP ? 1 : STEP) {
-                if (fits.test(first)) return before(first, fits);
+                if (fits.test(first)) return lastFrom(first, fits);
             }
             return 0;
+        }
+
+        /** In steps as far as all of it fits, then letter by letter; letters of one kind are as wide as each other. */
+        private int lastFrom(int first, IntPredicate fits) {
+            int last = first;
+            while (last + STEP <= limit && fits.test(last + STEP)) last += STEP;
+            while (last < limit && fits.test(last + 1)) last++;
+            return last;
         }
 
         /**

@@ -4,27 +4,33 @@ import glimble.budget.Effort;
 import glimble.graphic.Axis;
 import glimble.graphic.Graphic;
 import glimble.graphic.Part;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
 import glimble.text.TextPattern;
 import java.util.Map;
 
-/** How much work it is to solve a rest picture: letters that are shaped, and relations that are solved. */
+/** How much work it is to solve a rest picture: letters that are shaped, ribbons that are bent, and relations that are solved. */
 public final class RestEffort {
     /** Steps for one relation. */
     public static final int RELATION = 20;
 
     private static final int LETTER = 250;
+    /** Of its pieces, its rulings and what is seen of them. */
+    private static final int RIBBON = 50_000;
 
     private RestEffort() {}
 
     /** @param values text by field key */
     public static Effort of(Graphic graphic, Map<String, String> values) {
         long letters = 0;
+        long ribbons = 0;
         for (Part part : graphic.parts()) {
             if (part instanceof TextPart text) letters += letters(text.text(), values);
+            if (part instanceof RibbonPart) ribbons++;
         }
         return ofLetters(letters)
+                .plus(new Effort(ribbons * RIBBON, ribbons + " ribbons are bent; use fewer"))
                 .plus(new Effort(
                         relations(graphic) * RELATION, relations(graphic) + " relations are solved; wrap fewer parts"));
     }

@@ -112,6 +112,7 @@ public final class HandOver {
         try (OutputStream out = Files.newOutputStream(file);
                 Zip zip = new Zip(out)) {
             for (int i = 0; i < fillings.size(); i++) {
+                progress.check();
                 Files.deleteIfExists(part);
                 one(handed, asked, fillings.get(i).data(), part, new Share(progress, i, fillings.size()));
                 String plain = FileNames.ofPerson(fillings.get(i).name());

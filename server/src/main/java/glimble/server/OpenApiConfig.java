@@ -29,7 +29,7 @@ class OpenApiConfig {
             Map.entry("NamesRequest", List.of("csv", "file")),
             Map.entry("ProofAnswer", List.of("left", "why")),
             Map.entry("ChangesRequest", List.of("seenAs", "played", "dials")),
-            Map.entry("SpareRequest", List.of("dials")),
+            Map.entry("SpareRequest", List.of("field", "holds", "dials")),
             Map.entry("Stage", List.of("phase", "frame", "looped", "share", "waits", "at")),
             Map.entry("Layer", List.of("ribbon", "solid", "grade")),
             Map.entry("Grade", List.of("tint")),

@@ -46,8 +46,6 @@ class Handovers {
     private static final long MOST_PICTURES = 60_000;
     /** More stills than these stand with the videos. */
     private static final int FEW = 20;
-    /** Bytes that stay free on the disk, for the database too. */
-    private static final long FREE = 500_000_000;
 
     private static final Duration HOLDS = Duration.ofDays(1);
 
@@ -57,6 +55,7 @@ class Handovers {
 
     private final HandOver handOver;
     private final Clock clock;
+    private final Disk disk;
     private final JsonMapper json;
     /** Whether what is in the folder outlives the server. */
     private final boolean lasting;
@@ -77,10 +76,16 @@ class Handovers {
     }
 
     /** @param where files are kept; empty for as long as the server runs */
-    Handovers(JdkTypesetter typesetter, Clock clock, JsonMapper json, @Value("${glimble.handovers:}") String where)
+    Handovers(
+            JdkTypesetter typesetter,
+            Clock clock,
+            Disk disk,
+            JsonMapper json,
+            @Value("${glimble.handovers:}") String where)
             throws IOException {
         handOver = new HandOver(typesetter);
         this.clock = clock;
+        this.disk = disk;
         this.json = json;
         lasting = !where.isEmpty();
         folder = lasting ? Files.createDirectories(Path.of(where)) : Files.createTempDirectory("glimble-handovers");
@@ -177,7 +182,7 @@ class Handovers {
         public void done(int of, int count) {
             done = of;
             all = count;
-            if (!stopped && free() < FREE) {
+            if (!stopped && disk.isAllButFull(folder)) {
                 full = true;
                 stopped = true;
             }
@@ -197,6 +202,10 @@ class Handovers {
             stage = Stage.RUNNING;
             try {
                 handOver.write(handed, asked, file(), this);
+                if (stopped) {
+                    endEarly();
+                    return;
+                }
                 bytes = Files.size(file());
                 stage = Stage.DONE;
                 if (lasting) Files.writeString(note(), json.writeValueAsString(new Kept(state(), from)));
@@ -232,15 +241,6 @@ class Handovers {
         }
     }
 
-    private long free() {
-        try {
-            return Files.getFileStore(folder).getUsableSpace();
-        } catch (IOException e) {
-            // What cannot be asked for is found out while writing.
-            return Long.MAX_VALUE;
-        }
-    }
-
     /** Frames of the graphic as its samples fill it. */
     int length(Handed handed) {
         return handOver.length(handed);
@@ -258,7 +258,7 @@ class Handovers {
                             pictures,
                             MOST_PICTURES));
         }
-        if (free() < FREE) throw new Refused("$.form", "cannot be made. " + FULL);
+        if (disk.isAllButFull(folder)) throw new Refused("$.form", "cannot be made. " + FULL);
         return queued(graphic, revision, handed, asked);
     }
 

@@ -13,6 +13,7 @@ import glimble.rest.RestEffort;
 import glimble.server.graphics.DocumentReader;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.house.HouseStore;
+import glimble.server.problems.Refused;
 import glimble.server.work.Clients;
 import glimble.server.work.Workroom;
 import glimble.text.Typesetter;
@@ -59,12 +60,14 @@ class SpareController {
     }
 
     /**
+     * @param field key of the only field that is asked for; missing for all
      * @param holds whether it is to be said as well how many letters each field holds at all
      * @param dials what is set, by key; missing for as designed
      */
     record SpareRequest(
             @Schema(ref = "#/components/schemas/Graphic") JsonNode document,
             Map<String, String> values,
+            String field,
             Boolean holds,
             Map<String, String> dials) {}
 
@@ -95,7 +98,10 @@ class SpareController {
         boolean holds = Boolean.TRUE.equals(request.holds());
         List<Field> fields = graphic.fields().stream()
                 .filter(field -> field.isText() && field.kind() != Field.Kind.SPOKEN)
+                .filter(field -> request.field() == null || field.key().equals(request.field()))
                 .toList();
+        if (request.field() != null && fields.isEmpty())
+            throw new Refused("$.field", "is no field for text of this graphic; leave it out to ask for all");
         Effort one = RestEffort.of(graphic, filling);
         Effort all = new Effort(one.steps() * SOLVED * fields.size() * (holds ? 4 : 1), one.what());
         return workroom.work(all, () -> {
