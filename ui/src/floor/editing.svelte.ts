@@ -11,6 +11,7 @@ import { movedParts, pulled } from './handles';
 import { History } from './history.svelte';
 import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
 import { inWords } from './pathWords';
+import { rebased } from './rebase';
 
 type Rule = (document: Graphic) => Graphic | Promise<Graphic>;
 
@@ -59,6 +60,7 @@ export abstract class Editing extends Choice {
   /** Names that parts had before, and have now. */
   #renamed: Record<string, string> = {};
   #asked = false;
+  #trialsAsked = 0;
   /** A style that is looked at on a part but not chosen. */
   #previewing = false;
   #working = false;
@@ -109,9 +111,12 @@ export abstract class Editing extends Choice {
     try {
       while (this.#asked && this.design) {
         this.#asked = false;
-        const seen = await workOutSeen(this.design, [this.values], this.options());
+        const { design } = this;
+        const seen = await workOutSeen(design, [this.values], this.options());
         const worked = seen.worked[0]!;
         await ready([worked.reel]);
+        // A change may have been taken meanwhile.
+        if (this.design !== design) this.#asked = true;
         if (!this.#asked) this.show(worked, seen);
         this.fault = '';
       }
@@ -128,6 +133,7 @@ export abstract class Editing extends Choice {
 
   async workOutTrials(): Promise<void> {
     if (!this.design) return;
+    const asked = ++this.#trialsAsked;
     try {
       const worked = await workOut(
         this.design,
@@ -135,7 +141,7 @@ export abstract class Editing extends Choice {
         { onAir: this.onAir, dials: this.dials },
       );
       await ready(worked.map(({ reel }) => reel));
-      this.trialsWorked = worked;
+      if (asked === this.#trialsAsked) this.trialsWorked = worked;
     } catch (error) {
       this.fault = (error as Error).message;
     }
@@ -143,12 +149,22 @@ export abstract class Editing extends Choice {
 
   /**
    * Changes the document. Changes wait for each other, and each is worked out before it counts: one that cannot be, such as a
-   * circle, is refused with the reason and changes nothing.
+   * circle, is refused with the reason and changes nothing. Of what a change makes of the document only what it changes in what is drawn
+   * now is taken, so that it may send whole sentences.
    *
+   * @param edit without effects, as it may be asked twice
    * @param afterwards done together with a change that is taken
    */
   change(edit: (document: Graphic) => Graphic | Promise<Graphic>, afterwards = () => {}): Promise<void> {
     return this.#change(() => this.document, edit, undefined, afterwards);
+  }
+
+  /** Does something after the changes that are on their way. */
+  protected async inTurn<T>(act: () => T | Promise<T>): Promise<T> {
+    if (this.changing === 0) return act();
+    const done = this.#changes.then(act);
+    this.#changes = done.catch(() => {});
+    return done;
   }
 
   /** What it is looked at with. */
@@ -169,14 +185,20 @@ export abstract class Editing extends Choice {
     }
     this.changing += 1;
     const act = actNow();
+    const drawn = before();
     const done = this.#changes.then(async () => {
       let asked: Graphic | undefined;
       try {
         const document = before();
-        if (!document) return;
+        if (!document || !drawn) return;
         const played = seenAs ?? this.played;
         asked = document;
-        const edited = settled(document, await edit(document));
+        const made = edit(document);
+        // What it was made to may have been changed meanwhile, by a change that was on its way.
+        const edited = settled(
+          document,
+          made instanceof Promise ? await made : rebased(drawn, edit(drawn) as Graphic, document, made),
+        );
         asked = edited;
         const trials = (edited.trials ?? []).map((trial) => trial.values);
         const looked = this.#looked();
@@ -191,6 +213,7 @@ export abstract class Editing extends Choice {
         this.keepDraftSoon();
         afterwards();
         this.show(worked!, seen);
+        this.#trialsAsked++;
         this.trialsWorked = ofTrials;
         // Somebody may have filled in something else meanwhile.
         if (looked !== this.#looked()) {

@@ -220,30 +220,46 @@ export class FloorState extends Editing {
     else void this.workOutValues();
   }
 
-  #changeTrials(trials: Trial[]): void {
-    if (!this.design) return;
-    const design = { ...this.design, trials };
-    if (this.isSeen) this.seen = { ...this.seen!, design, document: { ...this.seen!.document, trials } };
-    this.history.change(design);
-    this.keepDraftSoon();
-    void this.workOutTrials();
+  #changeTrials(rule: (trials: Trial[]) => Trial[], trial: (count: number) => number): void {
+    const [at, values] = [this.trial, this.values];
+    void this.inTurn(() => {
+      if (!this.design) return;
+      const trials = rule(this.trials);
+      const design = { ...this.design, trials };
+      if (this.isSeen) this.seen = { ...this.seen!, design, document: { ...this.seen!.document, trials } };
+      this.history.change(design);
+      // Somebody may look at something else meanwhile.
+      if (this.trial === at && this.values === values) this.trial = trial(trials.length);
+      this.keepDraftSoon();
+      void this.workOutTrials();
+    });
   }
 
   keepAsTrial(): void {
     const first = this.document?.fields?.map(({ key }) => this.values[key]?.trim()).find((text) => text);
     const name = (first ?? 'all blank').slice(0, 24);
-    this.#changeTrials([...this.trials, { name, values: { ...this.values } }]);
-    this.trial = this.trials.length - 1;
+    const kept = { name, values: { ...this.values } };
+    this.#changeTrials(
+      (trials) => [...trials, kept],
+      (count) => count - 1,
+    );
   }
 
   updateTrial(): void {
-    const values = { ...this.values };
-    this.#changeTrials(this.trials.map((trial, i) => (i === this.trial ? { ...trial, values } : trial)));
+    const [values, at] = [{ ...this.values }, this.trial];
+    this.#changeTrials(
+      (trials) => trials.map((trial, i) => (i === at ? { ...trial, values } : trial)),
+      () => at,
+    );
   }
 
   removeTrial(): void {
-    this.#changeTrials(this.trials.filter((_, i) => i !== this.trial));
-    this.useTrial(Math.min(this.trial, this.trials.length - 1));
+    const at = this.trial;
+    this.#changeTrials(
+      (trials) => trials.filter((_, i) => i !== at),
+      (count) => Math.min(at, count - 1),
+    );
+    void this.inTurn(() => this.useTrial(this.trial));
   }
 
   /** One trial stands, another comes next: the change from the one to the other is looked at. The same one again, and none is. */
@@ -338,14 +354,19 @@ export class FloorState extends Editing {
     }
   }
 
+  /** What was changed just now and is still on its way is what is undone. */
   undo(): void {
-    this.history.undo();
-    this.#afterHistory();
+    void this.inTurn(() => {
+      this.history.undo();
+      this.#afterHistory();
+    });
   }
 
   redo(): void {
-    this.history.redo();
-    this.#afterHistory();
+    void this.inTurn(() => {
+      this.history.redo();
+      this.#afterHistory();
+    });
   }
 
   #afterHistory(): void {
@@ -365,7 +386,8 @@ export class FloorState extends Editing {
     this.saving = true;
     this.notKept = '';
     try {
-      const design = this.design;
+      // What was changed just now is saved, too.
+      const design = await this.inTurn(() => this.design!);
       const saved = await saveGraphic(this.stored.id, basedOn, design);
       // The document at hand stays the same object, so that nothing on screen is made anew.
       this.stored = { ...saved, document: design };

@@ -27,6 +27,7 @@
   );
 
   setContext('made colours', () => floor.colours);
+  setContext('on its way', () => floor.changing > 0);
   setContext('offer', (piece: Piece) => void floor.offer(piece));
 
   const KINDS = ['text', 'box', 'line', 'picture', 'scrim', 'ribbon', 'stack'];

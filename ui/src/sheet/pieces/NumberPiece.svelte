@@ -25,6 +25,23 @@
     return Math.round((from + steps) * 1000) / 1000;
   }
 
+  /** Whether changes are being worked out. */
+  const onItsWay = getContext<(() => boolean) | undefined>('on its way') ?? (() => false);
+  /** What was sent last and is still on its way: the next step goes on from there. */
+  let last: number | undefined;
+  $effect(() => {
+    if (!onItsWay()) last = undefined;
+  });
+
+  function send(sent: number) {
+    onchange(sent);
+    last = onItsWay() ? sent : undefined;
+  }
+
+  function step(by: number) {
+    send(stepped(last ?? value, by));
+  }
+
   const offer = getContext<((piece: Piece) => void) | undefined>('offer');
 
   function key(event: KeyboardEvent) {
@@ -35,13 +52,13 @@
     const way = event.key === 'ArrowUp' ? 1 : event.key === 'ArrowDown' ? -1 : 0;
     if (!way) return;
     event.preventDefault();
-    onchange(stepped(value, way * (event.shiftKey ? COARSE : FINE)));
+    step(way * (event.shiftKey ? COARSE : FINE));
   }
 
   function wheel(event: WheelEvent & { currentTarget: HTMLInputElement }) {
     if (whenDone || document.activeElement !== event.currentTarget || event.deltaY === 0) return;
     event.preventDefault();
-    onchange(stepped(value, event.deltaY < 0 ? 1 : -1));
+    step(event.deltaY < 0 ? 1 : -1);
   }
 
   /** Pulled to the right or left the number goes up or down; a press without a pull is for typing. */
@@ -49,7 +66,7 @@
 
   function take(event: PointerEvent & { currentTarget: HTMLInputElement }) {
     if (whenDone || document.activeElement === event.currentTarget || event.button !== 0) return;
-    pulled = { fromX: event.clientX, had: value, by: 0 };
+    pulled = { fromX: event.clientX, had: last ?? value, by: 0 };
     event.currentTarget.setPointerCapture(event.pointerId);
   }
 
@@ -59,7 +76,7 @@
     if (by === pulled.by) return;
     if (pulled.by === 0) beginAct();
     pulled.by = by;
-    onchange(stepped(pulled.had, by));
+    send(stepped(pulled.had, by));
   }
 
   function release(event: PointerEvent & { currentTarget: HTMLInputElement }) {
@@ -81,7 +98,7 @@
   inputmode="decimal"
   autocomplete="off"
   value={String(value)}
-  use:live={{ value, read: typedNumber, write: String, change: onchange, whenDone }}
+  use:live={{ value, read: typedNumber, write: String, change: send, whenDone }}
   onkeydown={key}
   onwheel={wheel}
   onpointerdown={take}
