@@ -21,10 +21,22 @@
   const WORDS: Record<Phase, string> = { IN: 'In', LOOP: 'Loop', OUT: 'Out' };
   const FIRMNESS = ['firm', 'slack'] as const;
   const FILLS = ['stands between in and out', 'is filled by in and out'] as const;
+  /** How quick an out is that is the in backwards. */
+  const PACES = ['frame by frame', 'in so many frames', 'in a share of its time'] as const;
+  const PERCENT = 100;
   const key = $derived(PHASE_KEYS[phase]);
   const document = $derived<PhaseDocument>(phaseOf(floor.document, phase));
   const frames = $derived(floor.worked ? length(floor.worked.reel, phase) : 0);
   const spans = $derived(document.spans ?? []);
+  const backwards = $derived(
+    phase !== 'OUT' || !document.mirrors
+      ? undefined
+      : document.frames
+        ? PACES[1]
+        : document.share && document.share !== 1
+          ? PACES[2]
+          : PACES[0],
+  );
 
   function change(changes: Partial<PhaseDocument>) {
     void floor.change((now) => withPhase(now, phase, changes));
@@ -39,30 +51,45 @@
 
 <h2><PhaseMark {phase} /> {WORDS[phase]}</h2>
 <p>
-  {#if phase === 'OUT' && document.mirrors}
-    takes <span class="figures">{frames} f</span>, as the in does:
-    <span class="muted">give that another length, or this moves of its own</span>
+  takes
+  <NumberPiece
+    label="Length of {WORDS[phase].toLowerCase()}"
+    value={phase === 'LOOP' ? (document.length ?? 0) : frames}
+    unit="f"
+    onchange={retime}
+  />
+  {#if phase === 'LOOP'}
+    <span class="muted"
+      >a round{frames && frames !== document.length ? `; all rounds meet after ${frames} f` : ''}</span
+    >
+  {:else if backwards}
+    <span class="muted">{backwards === PACES[1] ? 'for any text' : 'for the values at hand'}</span>
   {:else}
-    takes
-    <NumberPiece
-      label="Length of {WORDS[phase].toLowerCase()}"
-      value={phase === 'LOOP' ? (document.length ?? 0) : frames}
-      unit="f"
-      onchange={retime}
-    />
-    {#if phase === 'LOOP'}
-      <span class="muted"
-        >a round{frames && frames !== document.length ? `; all rounds meet after ${frames} f` : ''}</span
-      >
-    {:else}
-      <span class="muted">for the values at hand; another length changes all its moves in proportion</span>
-    {/if}
+    <span class="muted">for the values at hand; another length changes all its moves in proportion</span>
   {/if}
 </p>
 {#if phase === 'OUT'}
   <p>
-    {#if document.mirrors}
-      It is the in backwards, frame by frame, for any text.
+    {#if backwards}
+      It is the in backwards,
+      <ChoicePiece
+        label="How quick the in backwards is"
+        value={backwards}
+        options={PACES}
+        onchange={(chosen) =>
+          change({
+            frames: chosen === PACES[1] ? Math.max(1, frames) : undefined,
+            share: chosen === PACES[2] ? 0.5 : undefined,
+          })}
+      />
+      {#if backwards === PACES[2]}
+        <NumberPiece
+          label="Share of the time of the in"
+          value={Math.round((document.share ?? 1) * PERCENT)}
+          unit="%"
+          onchange={(share) => change({ share: share / PERCENT })}
+        />
+      {/if}
       <button class="plain act" onclick={() => floor.edit({ what: 'OWN_OUT', key: '' })}
         >make moves of its own</button
       >

@@ -183,6 +183,13 @@ public final class RandomGraphic {
         return random.nextInt(2 * most + 1) - most;
     }
 
+    /** Told by what there is, so that nothing else comes out otherwise. */
+    private Out.Pace pace() {
+        int count = parts.size();
+        if (count % 3 == 0) return Out.Pace.AS_IN;
+        return count % 3 == 1 ? new Out.Frames(4 + count) : new Out.Share(0.3 + count / 16.0);
+    }
+
     private Graphic made() {
         fields();
         int bars = 1 + upTo(2);
@@ -193,7 +200,7 @@ public final class RandomGraphic {
         if (one(2)) group();
         In in = new In(moves(PhaseName.IN), timing(true), steps());
         Loop loop = new Loop(upTo(60), moves(PhaseName.LOOP), timing(false));
-        Out out = one(3) ? new Out(List.of(), Timing.NONE, true) : new Out(moves(PhaseName.OUT), timing(true), false);
+        Out out = one(3) ? Out.backwards(pace()) : new Out(moves(PhaseName.OUT), timing(true), false);
         List<Variant> variants = variants();
         Graphic graphic = new Graphic(
                 "random",

@@ -6,6 +6,7 @@ import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
 import glimble.graphic.In;
 import glimble.graphic.Move;
+import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
@@ -13,6 +14,7 @@ import glimble.graphic.StackPart;
 import glimble.graphic.Start;
 import glimble.reel.Bar;
 import glimble.reel.Layer;
+import glimble.reel.PhaseMotion;
 import glimble.reel.Reel;
 import glimble.reel.ReelMaker;
 import glimble.reel.Resize;
@@ -195,10 +197,20 @@ public final class Changes {
                 name,
                 Movers.only(phase, of, parts, more),
                 backwards,
+                backwards ? outPace() : Out.Pace.AS_IN,
                 of,
                 middle.masked(rest, of, parts),
                 SpokenTimes.of(of, goes(name) ? shown.values() : values),
                 budget);
+    }
+
+    /** How quick the out of what is shown is, of which only some parts go: as a share of the whole in. */
+    private Out.Pace outPace() {
+        Graphic was = shown.graphic();
+        if (!was.out().isPaced()) return Out.Pace.AS_IN;
+        SpokenTimes spoken = SpokenTimes.of(was, shown.values());
+        int in = new PhaseMotion(PhaseName.IN, was.in(), was, shown.rest(), spoken, budget).length();
+        return new Out.Share(in == 0 ? 1 : (double) was.out().pace().length(in) / in);
     }
 
     private static boolean goes(PhaseName half) {

@@ -2,6 +2,7 @@ package glimble.change;
 
 import glimble.budget.Budget;
 import glimble.graphic.Graphic;
+import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.PhaseName;
@@ -22,7 +23,7 @@ import java.util.OptionalInt;
 /** A stretch of motion of some parts within a change: its first move begins at frame 0, wherever it stood in its phase. */
 final class Half {
     private final PhaseMotion motion;
-    private final boolean backwards;
+    private final Clock clock;
     private final int before;
     private final Map<String, int[]> spans = new HashMap<>();
     private final Map<String, List<Track>> known = new HashMap<>();
@@ -31,31 +32,31 @@ final class Half {
      * @param name the phase it is of, for people
      * @param phase with the moves of those parts only
      * @param backwards whether it is played from its last frame to its first
+     * @param pace how quick it is then
      */
     Half(
             PhaseName name,
             Phase phase,
             boolean backwards,
+            Out.Pace pace,
             Graphic graphic,
             Rest rest,
             SpokenTimes spoken,
             Budget budget) {
-        this.backwards = backwards;
         motion =
                 new PhaseMotion(name, rest.mirrored() ? MirroredMoves.of(phase) : phase, graphic, rest, spoken, budget);
+        clock = backwards
+                ? Clock.backwards(PhaseName.IN, motion.length(), pace)
+                : new Clock(PhaseName.IN, motion.length(), false, Optional.empty());
         int earliest = Integer.MAX_VALUE;
         for (Bar bar : motion.bars()) {
-            int start = start(bar);
-            earliest = Math.min(earliest, start);
-            int[] span = spans.computeIfAbsent(bar.part(), none -> new int[] {start, 0});
-            span[0] = Math.min(span[0], start);
-            span[1] = Math.max(span[1], start + bar.length());
+            Clock.Whole played = clock.whole(bar.start(), bar.length());
+            earliest = Math.min(earliest, played.start());
+            int[] span = spans.computeIfAbsent(bar.part(), none -> new int[] {played.start(), 0});
+            span[0] = Math.min(span[0], played.start());
+            span[1] = Math.max(span[1], played.start() + played.length());
         }
         before = spans.isEmpty() ? 0 : earliest;
-    }
-
-    private int start(Bar bar) {
-        return backwards ? motion.length() - bar.start() - bar.length() : bar.start();
     }
 
     boolean moves(String part) {
@@ -75,10 +76,7 @@ final class Half {
     /** Tracks of a part in the in of a change, so many frames later. */
     List<Track> tracks(Part part, int by) {
         if (!moves(part.key())) return List.of();
-        List<Track> tracks = known.computeIfAbsent(part.key(), none -> {
-            Clock clock = new Clock(PhaseName.IN, motion.length(), backwards, Optional.empty());
-            return motion.tracks(part, clock);
-        });
+        List<Track> tracks = known.computeIfAbsent(part.key(), none -> motion.tracks(part, clock));
         return tracks.stream()
                 .map(track -> track.shifted(PhaseName.IN, by - before))
                 .toList();
@@ -97,7 +95,8 @@ final class Half {
         List<Bar> bars = new ArrayList<>();
         for (Bar bar : motion.bars()) {
             if (!bar.part().equals(part)) continue;
-            bars.add(bar.later(start(bar) - bar.start() - before + by));
+            Clock.Whole played = clock.whole(bar.start(), bar.length());
+            bars.add(bar.at(played.start() - before + by, played.length()));
         }
         return bars;
     }

@@ -55,6 +55,8 @@ final class CaseReader {
         onlyOf(spot, "steps", phase, "in");
         onlyOf(spot, "length", phase, "loop");
         onlyOf(spot, "mirrors", phase, "out");
+        onlyOf(spot, "frames", phase, "out");
+        onlyOf(spot, "share", phase, "out");
         onlyOf(spot, "meet", phase, "back");
         onlyOf(spot, "flow", phase, "back");
         boolean swap = phase.equals("away") || phase.equals("back");

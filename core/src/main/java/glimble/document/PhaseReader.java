@@ -17,6 +17,11 @@ import java.util.Map;
 
 /** Reads the phases of a graphic; one that is missing has no moves. */
 final class PhaseReader {
+    /** Of an out that is the in backwards, how long it is at least and at most, as a share of the in. */
+    private static final double LEAST_PACE = 0.05;
+
+    private static final double MOST_PACE = 20;
+
     private PhaseReader() {}
 
     static In in(Spot graphic) {
@@ -50,7 +55,7 @@ final class PhaseReader {
     static Out out(Spot graphic) {
         if (!graphic.has("out")) return new Out(List.of());
         Spot spot = graphic.at("out");
-        spot.only("moves", "delays", "staggers", "spans", "mirrors");
+        spot.only("moves", "delays", "staggers", "spans", "mirrors", "frames", "share");
         return outOf(spot);
     }
 
@@ -62,7 +67,18 @@ final class PhaseReader {
         List<Move> moves = moves(spot);
         if (mirrors && !moves.isEmpty())
             spot.at("moves").problem("must be left out: it plays the moves of in backwards");
-        return new Out(moves, timing(spot), mirrors);
+        return new Out(moves, timing(spot), mirrors, pace(spot, mirrors));
+    }
+
+    private static Out.Pace pace(Spot spot, boolean mirrors) {
+        for (String name : List.of("frames", "share")) {
+            if (spot.has(name) && !mirrors)
+                spot.at(name).problem("is of an out that is the in backwards; leave it out, or add \"mirrors\": \"in\"");
+        }
+        if (spot.has("frames") && spot.has("share"))
+            spot.at("share").problem("must be left out where frames says how long it is");
+        if (spot.has("frames")) return new Out.Frames(spot.whole("frames", 1, Limits.FRAMES));
+        return spot.has("share") ? new Out.Share(spot.number("share", LEAST_PACE, MOST_PACE)) : Out.Pace.AS_IN;
     }
 
     static Swap swap(Spot graphic) {

@@ -18,7 +18,11 @@ final class PhaseWriter {
         Tree.Maker maker = Tree.object()
                 .putUnlessEmpty(
                         "moves", phase.moves().stream().map(MoveWriter::move).toList());
-        if (phase instanceof Out out && out.mirrorsIn()) maker.put("mirrors", "in");
+        if (phase instanceof Out out && out.mirrorsIn()) {
+            maker.put("mirrors", "in");
+            if (out.pace() instanceof Out.Frames frames) maker.put("frames", frames.count());
+            else if (out.pace() instanceof Out.Share share && out.isPaced()) maker.put("share", share.share());
+        }
         if (phase instanceof Loop loop) maker.put("length", loop.length());
         if (phase instanceof In in) {
             maker.putUnlessEmpty(

@@ -1,8 +1,8 @@
 package glimble.edit;
 
 import glimble.graphic.Deal;
-import glimble.graphic.Ease;
 import glimble.graphic.Graphic;
+import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Out;
 import glimble.graphic.Phase;
@@ -11,7 +11,6 @@ import glimble.graphic.Start;
 import glimble.graphic.Timing;
 import glimble.motion.Members;
 import glimble.motion.MoveOrder;
-import glimble.motion.Retiming;
 import glimble.number.Whole;
 import glimble.text.FreshName;
 import java.util.ArrayList;
@@ -125,13 +124,16 @@ public final class MoveEdits {
     }
 
     /**
-     * A phase in another length: every start, offset and length of its moves, its delays, staggers and spans times one factor, in whole
-     * frames. Rounded frames may add up to another length than is wanted; then the factor is sought that comes nearest.
+     * A phase in another length: every start, offset and length of its moves, what follows each other at a rate, its delays, staggers and
+     * spans times one factor, in whole frames. Rounded frames may add up to another length than is wanted; then the factor is sought that
+     * comes nearest. An out that is the in backwards stays so, in that length.
      *
      * @param wanted frames it shall have, more than 0
      * @param length frames that the phase has in a graphic, more than 0
      */
     public static Graphic retime(Graphic graphic, PhaseName phase, int wanted, ToIntFunction<Graphic> length) {
+        if (phase == PhaseName.OUT && graphic.out().mirrorsIn())
+            return OutEdits.paced(graphic, new Out.Frames(wanted));
         double factor = wanted / (double) length.applyAsInt(graphic);
         Graphic nearest = null;
         int off = Integer.MAX_VALUE;
@@ -151,7 +153,8 @@ public final class MoveEdits {
         Phase had = graphic.phase(phase);
         List<Move> moves = had.moves().stream()
                 .map(move -> move.withStart(times(move.start(), factor))
-                        .withLength(Math.max(1, times(move.length(), factor))))
+                        .withLength(Math.max(1, times(move.length(), factor)))
+                        .withDeal(move.deal().map(deal -> times(deal, factor))))
                 .toList();
         Timing timing = had.timing();
         Timing retimed = new Timing(
@@ -167,6 +170,13 @@ public final class MoveEdits {
         return graphic.withPhases((Phase own) -> own == had ? own.with(moves, retimed) : own);
     }
 
+    /** Units that follow each other at a rate do so the quicker; a share of their length follows that anyway, and spoken words their times. */
+    private static Deal times(Deal deal, double factor) {
+        if (!(deal.pace() instanceof Deal.Pace.PerSecond rate)) return deal;
+        double units = Math.max(Limits.LEAST_PER_SECOND, Math.min(Limits.MOST_PER_SECOND, rate.units() / factor));
+        return deal.withPace(new Deal.Pace.PerSecond(units));
+    }
+
     private static int times(int frames, double factor) {
         return (int) Whole.nearest(frames * factor);
     }
@@ -180,45 +190,5 @@ public final class MoveEdits {
         }
         Start.WithPart with = (Start.WithPart) start;
         return new Start.WithPart(with.part(), times(with.plus(), factor));
-    }
-
-    /** The out as the mirror image in time of the in, for any text; moves that it had are gone. */
-    public static Graphic mirrorOut(Graphic graphic) {
-        return graphic.withPhases(graphic.in(), graphic.loop(), new Out(List.of(), Timing.NONE, true));
-    }
-
-    /**
-     * An out with moves of its own that is just what its mirror image of the in is for some values; from then on the two have nothing
-     * to do with each other.
-     *
-     * @param starts first frame of each move of the in for these values, by key; those of absent parts may be missing
-     * @param ends last frame of each, likewise
-     * @param length frames of the in for these values
-     */
-    public static Graphic ownOut(Graphic graphic, Map<String, Integer> starts, Map<String, Integer> ends, int length) {
-        List<Move> moves = new ArrayList<>();
-        for (Move move : graphic.in().moves()) {
-            int end = ends.getOrDefault(move.key(), starts.getOrDefault(move.key(), 0) + move.length());
-            moves.add(backwards(move).withStart(new Start.At(Math.max(0, length - end))));
-        }
-        List<Timing.TimeSpan> spans = graphic.in().timing().spans();
-        List<Timing.TimeSpan> backwards = spans.isEmpty() ? spans : Retiming.backwards(spans, length);
-        Timing timing = new Timing(List.of(), List.of(), backwards);
-        return graphic.withPhases(graphic.in(), graphic.loop(), new Out(moves, timing, false));
-    }
-
-    /** The same way backwards in time. */
-    private static Move backwards(Move move) {
-        List<Move.Key> keys = new ArrayList<>();
-        List<Move.Key> had = move.keys();
-        for (int i = had.size() - 1; i >= 0; i--) {
-            // The curve from a key on is, backwards, that of what came before it.
-            Ease before = i == 0 ? move.ease() : had.get(i - 1).ease();
-            keys.add(new Move.Key(1 - had.get(i).at(), had.get(i).near(), before.backwards()));
-        }
-        Ease first = had.isEmpty() ? move.ease() : had.get(had.size() - 1).ease();
-        return move.unlinked()
-                .withEase(first.backwards(), keys)
-                .withDeal(move.deal().map(Deal::turnedBack));
     }
 }

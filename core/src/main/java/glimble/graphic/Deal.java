@@ -17,6 +17,10 @@ public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, 
         this(over, order, seed, pace, scatter, rate, false);
     }
 
+    public Deal withPace(Pace other) {
+        return new Deal(over, order, seed, other, scatter, rate, backwards);
+    }
+
     /** The same seen backwards in time. */
     public Deal turnedBack() {
         return new Deal(over, order, seed, pace, scatter, rate, !backwards);

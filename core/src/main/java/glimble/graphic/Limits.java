@@ -41,6 +41,10 @@ public final class Limits {
     public static final double PX = glimble.graphic.Size.ENDLESS;
     /** Frames of a phase, a move or an offset. */
     public static final int FRAMES = 10_000;
+    /** Units of a text that begin in a second, at least and at most. */
+    public static final double LEAST_PER_SECOND = 0.1;
+
+    public static final double MOST_PER_SECOND = 1_000;
 
     private Limits() {}
 }

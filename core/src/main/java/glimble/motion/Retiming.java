@@ -52,6 +52,11 @@ public record Retiming(List<Piece> pieces) {
         return new Retiming(pieces);
     }
 
+    /** All of a phase in proportion. */
+    public static Retiming whole(int length, int wanted) {
+        return new Retiming(List.of(new Piece(length, wanted, false)));
+    }
+
     /** Spans seen backwards in time, with what is missing as slack. */
     public static List<Timing.TimeSpan> backwards(List<Timing.TimeSpan> spans, int length) {
         List<Timing.TimeSpan> backwards = new ArrayList<>(within(spans, length));

@@ -30,6 +30,11 @@ public record Bar(
 
     /** The same so many frames later. */
     public Bar later(int by) {
-        return new Bar(phase, move, part, start + by, length, away, waitsFor, waitsForPart, afterEnd, words);
+        return at(start + by, length);
+    }
+
+    /** The same at another time. */
+    public Bar at(int from, int frames) {
+        return new Bar(phase, move, part, from, frames, away, waitsFor, waitsForPart, afterEnd, words);
     }
 }

@@ -1,5 +1,6 @@
 package glimble.reel;
 
+import glimble.graphic.Out;
 import glimble.graphic.PhaseName;
 import glimble.motion.Retiming;
 import java.util.Optional;
@@ -13,6 +14,23 @@ import java.util.Optional;
  * @param retiming of what is played; empty if it keeps its length
  */
 public record Clock(PhaseName phase, int had, boolean backwards, Optional<Retiming> retiming) {
+
+    /** Of an in that is played backwards, so quick. */
+    public static Clock backwards(PhaseName phase, int in, Out.Pace pace) {
+        boolean as = pace.equals(Out.Pace.AS_IN) || in == 0;
+        return new Clock(phase, in, true, as ? Optional.empty() : Optional.of(Retiming.whole(in, pace.length(in))));
+    }
+
+    /** Whole frames. */
+    public record Whole(int start, int length) {}
+
+    /** The whole frames nearest to those at which something is played that was worked out from one frame on for so many. */
+    public Whole whole(int start, int length) {
+        double one = played(start);
+        double other = played(start + length);
+        int from = (int) glimble.number.Whole.nearest(Math.min(one, other));
+        return new Whole(from, (int) glimble.number.Whole.nearest(Math.max(one, other)) - from);
+    }
 
     /** Frames that are played. */
     public int length() {

@@ -25,11 +25,12 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
 
     /**
      * @param in frames of the in as it is
-     * @param out frames of the out as it is
+     * @param out frames of the out as it is; of one that is the in backwards those of the in
      * @param length frames from the first of in to the last of out
      */
     static Lengths of(Graphic graphic, SpokenTimes spoken, int in, int out, int length) {
         List<Timing.TimeSpan> inSpans = kept(spans(graphic.in().timing(), in), in, graphic.in(), spoken);
+        if (graphic.out().isPaced() && in > 0) return paced(graphic, inSpans, in, length);
         List<Timing.TimeSpan> outSpans = graphic.out().mirrorsIn()
                 ? Retiming.backwards(inSpans, in)
                 : spans(graphic.out().timing(), out);
@@ -47,6 +48,18 @@ record Lengths(Optional<Retiming> in, Optional<Retiming> out, int least) {
                 Optional.of(Retiming.of(inSpans, in, wantedIn)),
                 Optional.of(Retiming.of(outSpans, out, leastIn + leastOut + spare - wantedIn)),
                 least);
+    }
+
+    /** An out that is quicker or slower than the in keeps its length: only the in gives way. */
+    private static Lengths paced(Graphic graphic, List<Timing.TimeSpan> inSpans, int in, int length) {
+        int out = graphic.out().pace().length(in);
+        int leastIn = Retiming.least(inSpans, in);
+        int room = Math.max(leastIn, length - 1 - out);
+        boolean fits = leastIn == in || (!graphic.frame().fills() && in <= room);
+        return new Lengths(
+                fits ? Optional.empty() : Optional.of(Retiming.of(inSpans, in, room)),
+                Optional.of(Retiming.whole(in, out)),
+                leastIn + out + 1);
     }
 
     /** How a phase is played; empty if it is as it is. */

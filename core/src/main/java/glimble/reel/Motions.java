@@ -1,6 +1,7 @@
 package glimble.reel;
 
 import glimble.budget.Budget;
+import glimble.graphic.Out;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.motion.Steps;
@@ -46,27 +47,28 @@ final class Motions {
     }
 
     /**
-     * Every move of a present part, at its time before any retiming.
-     *
-     * @param backwards whether the out is the in backwards
+     * Every move of a present part, at its time before any retiming. Those of an out that is the in backwards, quicker or slower, are as
+     * quick as it is.
      */
-    static List<Bar> bars(Map<PhaseName, PhaseMotion> motion, boolean backwards) {
+    static List<Bar> bars(Map<PhaseName, PhaseMotion> motion, Out out) {
         List<Bar> bars = new ArrayList<>();
         for (PhaseName phase : PhaseName.PLAYED) {
-            boolean mirrored = backwards && phase == PhaseName.OUT;
+            boolean mirrored = out.mirrorsIn() && phase == PhaseName.OUT;
             PhaseMotion source = motion.get(mirrored ? PhaseName.IN : phase);
-            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, source.length()) : bar);
+            Clock clock = Clock.backwards(phase, source.length(), out.pace());
+            for (Bar bar : source.bars()) bars.add(mirrored ? backwards(bar, clock) : bar);
         }
         return bars;
     }
 
-    private static Bar backwards(Bar bar, int length) {
+    private static Bar backwards(Bar bar, Clock clock) {
+        Clock.Whole played = clock.whole(bar.start(), bar.length());
         return new Bar(
                 PhaseName.OUT,
                 bar.move(),
                 bar.part(),
-                length - bar.start() - bar.length(),
-                bar.length(),
+                played.start(),
+                played.length(),
                 bar.away(),
                 Optional.empty(),
                 Optional.empty(),

@@ -136,7 +136,7 @@ public final class ReelMaker {
 
     /** Every move of a present part at its time before any retiming; those of both halves of the swap as if everything swapped. */
     private List<Bar> bars() {
-        List<Bar> bars = new ArrayList<>(Motions.bars(motion, graphic.out().mirrorsIn()));
+        List<Bar> bars = new ArrayList<>(Motions.bars(motion, graphic.out()));
         for (PhaseName half : List.of(PhaseName.AWAY, PhaseName.BACK)) {
             Phase phase = graphic.phase(half);
             if (phase.moves().isEmpty()) continue;

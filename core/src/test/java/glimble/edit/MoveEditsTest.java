@@ -127,7 +127,7 @@ class MoveEditsTest {
             ends.put(bar.move(), bar.start() + bar.length());
             length = Math.max(length, bar.start() + bar.length());
         }
-        Reel own = ReelMaker.make(MoveEdits.ownOut(graphic, starts, ends, length), values, new MonoTypesetter())
+        Reel own = ReelMaker.make(OutEdits.own(graphic, starts, ends, length), values, new MonoTypesetter())
                 .reel();
         // What the in waits at its beginning is nothing at the end of an out: it ends when nothing moves any more.
         assertThat(own.out()).isLessThanOrEqualTo(mirrored.reel().out());

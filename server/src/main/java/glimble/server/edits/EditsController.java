@@ -10,6 +10,7 @@ import glimble.edit.Gestures;
 import glimble.edit.GroupEdits;
 import glimble.edit.LoopGestures;
 import glimble.edit.MoveEdits;
+import glimble.edit.OutEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.ProposedCases;
 import glimble.edit.Rescale;
@@ -214,7 +215,7 @@ class EditsController {
                     case REMOVE_VARIANT -> VariantEdits.remove(graphic, phase(request), variant(graphic, request));
                     case RENAME_VARIANT ->
                         VariantEdits.rename(graphic, phase(request), variant(graphic, request), newName(request));
-                    case MIRROR_OUT -> MoveEdits.mirrorOut(graphic);
+                    case MIRROR_OUT -> OutEdits.mirror(graphic);
                     case OWN_OUT -> ownOut(graphic, request.values());
                     default -> null;
                 });
@@ -287,17 +288,19 @@ class EditsController {
     private Graphic retimed(Graphic graphic, EditRequest request) {
         if (request.steps() == null || request.steps() < 1) throw new Refused("$.steps", "must be 1 frame or more");
         Budget budget = Budget.ofRequest();
-        if (length(graphic, request, budget) == 0) {
+        if (length(graphic, request.values(), phase(request), budget) == 0) {
             throw new Refused("$.phase", "has no moves that could take another length");
         }
-        return MoveEdits.retime(graphic, phase(request), request.steps(), tried -> length(tried, request, budget));
+        PhaseName phase = phase(request);
+        return MoveEdits.retime(
+                graphic, phase, request.steps(), tried -> length(tried, request.values(), phase, budget));
     }
 
-    /** Frames of the phase that the request is about, for the values at hand. */
-    private int length(Graphic graphic, EditRequest request, Budget budget) {
+    /** Frames of a phase for the values at hand. */
+    private int length(Graphic graphic, Map<String, String> values, PhaseName phase, Budget budget) {
         int length = 0;
-        for (Bar bar : bars(graphic, request.values(), budget)) {
-            if (bar.phase() == phase(request)) length = Math.max(length, bar.start() + bar.length());
+        for (Bar bar : bars(graphic, values, budget)) {
+            if (bar.phase() == phase) length = Math.max(length, bar.start() + bar.length());
         }
         return length;
     }
@@ -311,13 +314,17 @@ class EditsController {
     private Graphic ownOut(Graphic graphic, Map<String, String> values) {
         Map<String, Integer> starts = new HashMap<>();
         Map<String, Integer> ends = new HashMap<>();
-        for (Bar bar : bars(graphic, values, Budget.ofRequest())) {
+        Budget budget = Budget.ofRequest();
+        for (Bar bar : bars(graphic, values, budget)) {
             if (bar.phase() != PhaseName.IN) continue;
             starts.put(bar.move(), bar.start());
             ends.put(bar.move(), bar.start() + bar.length());
         }
         int length = ends.values().stream().mapToInt(Integer::intValue).max().orElse(0);
-        return MoveEdits.ownOut(graphic, starts, ends, length);
+        Graphic own = OutEdits.own(graphic, starts, ends, length);
+        if (!graphic.out().isPaced()) return own;
+        int wanted = graphic.out().pace().length(length);
+        return MoveEdits.retime(own, PhaseName.OUT, wanted, tried -> length(tried, values, PhaseName.OUT, budget));
     }
 
     private Graphic grouped(Graphic graphic, EditRequest request) {
