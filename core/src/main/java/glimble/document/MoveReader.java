@@ -46,7 +46,9 @@ final class MoveReader {
             "spoken",
                     spot -> new Deal.Pace.Spoken(
                             spot.whole("spoken", 1, Limits.FRAMES), spot.whole("before", 0, Limits.FRAMES, 0)),
-            "per second", spot -> new Deal.Pace.PerSecond(spot.number("per second", Limits.LEAST_PER_SECOND, Limits.MOST_PER_SECOND)));
+            "per second",
+                    spot -> new Deal.Pace.PerSecond(
+                            spot.number("per second", Limits.LEAST_PER_SECOND, Limits.MOST_PER_SECOND)));
 
     private MoveReader() {}
 

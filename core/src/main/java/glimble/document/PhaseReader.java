@@ -73,7 +73,8 @@ final class PhaseReader {
     private static Out.Pace pace(Spot spot, boolean mirrors) {
         for (String name : List.of("frames", "share")) {
             if (spot.has(name) && !mirrors)
-                spot.at(name).problem("is of an out that is the in backwards; leave it out, or add \"mirrors\": \"in\"");
+                spot.at(name)
+                        .problem("is of an out that is the in backwards; leave it out, or add \"mirrors\": \"in\"");
         }
         if (spot.has("frames") && spot.has("share"))
             spot.at("share").problem("must be left out where frames says how long it is");

@@ -132,8 +132,7 @@ public final class MoveEdits {
      * @param length frames that the phase has in a graphic, more than 0
      */
     public static Graphic retime(Graphic graphic, PhaseName phase, int wanted, ToIntFunction<Graphic> length) {
-        if (phase == PhaseName.OUT && graphic.out().mirrorsIn())
-            return OutEdits.paced(graphic, new Out.Frames(wanted));
+        if (phase == PhaseName.OUT && graphic.out().mirrorsIn()) return OutEdits.paced(graphic, new Out.Frames(wanted));
         double factor = wanted / (double) length.applyAsInt(graphic);
         Graphic nearest = null;
         int off = Integer.MAX_VALUE;

@@ -53,8 +53,7 @@ public final class OutEdits {
         /** Backwards in time a move begins when what waited for it is gone; without anything that did, at a frame. */
         Start start(Move move) {
             Optional<Move> came = last(move, true);
-            if (came.isPresent())
-                return new Start.After(came.get().key(), first(came.get()) - last(move));
+            if (came.isPresent()) return new Start.After(came.get().key(), first(came.get()) - last(move));
             Optional<Move> with = last(move, false);
             if (with.isPresent()) return new Start.With(with.get().key(), last(with.get()) - last(move));
             return new Start.At(Math.max(0, length - last(move)));
@@ -72,14 +71,17 @@ public final class OutEdits {
 
         private boolean waits(Move other, Move move, boolean forEnd) {
             Start start = other.start();
-            if (forEnd && start instanceof Start.After after) return after.move().equals(move.key());
+            if (forEnd && start instanceof Start.After after)
+                return after.move().equals(move.key());
             if (forEnd && start instanceof Start.AfterPart after)
                 return after.part().equals(move.part()) && isLastOfPart(move);
             return !forEnd && start instanceof Start.With with && with.move().equals(move.key());
         }
 
         private boolean isLastOfPart(Move move) {
-            return moves.stream().filter(other -> other.part().equals(move.part())).allMatch(other -> last(other) <= last(move));
+            return moves.stream()
+                    .filter(other -> other.part().equals(move.part()))
+                    .allMatch(other -> last(other) <= last(move));
         }
 
         private int first(Move move) {

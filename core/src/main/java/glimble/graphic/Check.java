@@ -41,6 +41,8 @@ public enum Check {
     STAYS("stays", "What is the same before and after a change does not move.", 0, "px moved"),
     BOTH("both", "Old and new letters of a text are never read on top of each other.", 2, "frames together"),
     UNSEEN("unseen", "What is there is seen, in every frame in which no move hides it.", 0, "frames"),
+    EMPTY("empty", "In and out show something all the while.", 8, "frames"),
+    SWALLOWED("swallowed", "No letter moves behind a mask that is shut.", 4, "frames"),
     OFF("off", "Letters that ride on a ribbon stand on it at rest.", 1, "px off its edge"),
     BACK("back", "No letter stands at rest where the back of its ribbon is seen.", 0, "letters"),
     TURNED("turned", "Letters on a ribbon face the eye at rest.", 65, "degrees away"),

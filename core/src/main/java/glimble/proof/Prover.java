@@ -194,6 +194,7 @@ public final class Prover {
         Contrast.check(judged);
         CourseChecks.check(judged);
         UnseenChecks.check(judged);
+        EmptyChecks.check(judged);
     }
 
     /**

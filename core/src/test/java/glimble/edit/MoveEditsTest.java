@@ -147,6 +147,68 @@ class MoveEditsTest {
         }
     }
 
+    /** Of a dealt text that gets longer after its out was made its own. */
+    @RepeatedTest(200)
+    void moves_of_its_own_wait_for_what_waited_for_them(RepetitionInfo repetition) {
+        int seed = repetition.getCurrentRepetition();
+        Graphic random = RandomGraphic.of(seed);
+        Graphic graphic = OutEdits.mirror(random.withVariants(List.of())
+                .withCases(List.of())
+                .withFrame(new Frame(1920, 1080, random.frame().rate(), 5_000)));
+        Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
+        Map<String, Bar> in = bars(graphic, values, PhaseName.IN);
+        Map<String, Integer> starts = new HashMap<>();
+        Map<String, Integer> ends = new HashMap<>();
+        in.forEach((key, bar) -> {
+            starts.put(key, bar.start());
+            ends.put(key, bar.start() + bar.length());
+        });
+        int length = ends.values().stream().mapToInt(Integer::intValue).max().orElse(0);
+        Graphic own = OutEdits.own(graphic, starts, ends, length);
+        Map<String, String> longer = new HashMap<>(values);
+        longer.replaceAll((field, text) -> text.isBlank() ? text : text + " " + text + " " + text);
+        for (Map<String, String> filled : List.of(values, longer)) {
+            Map<String, Bar> out = bars(own, filled, PhaseName.OUT);
+            for (Move move : graphic.in().moves()) {
+                if (!(move.start() instanceof Start.After after) || !in.containsKey(move.key())) continue;
+                if (!in.containsKey(after.move()) || !out.containsKey(after.move())) continue;
+                Bar gone = out.get(move.key());
+                Bar waits = out.get(after.move());
+                boolean late = ends.get(move.key()) < followersEnd(graphic, after.move(), ends);
+                if (gone == null || late) continue;
+                int apart = starts.get(move.key()) - ends.get(after.move());
+                assertThat(waits.start())
+                        .as("graphic %s, %s", seed, after.move())
+                        .isEqualTo(Math.max(0, gone.start() + gone.length() + apart));
+            }
+        }
+    }
+
+    /** When the last of what waits for a move has come. */
+    private static int followersEnd(Graphic graphic, String key, Map<String, Integer> ends) {
+        return graphic.in().moves().stream()
+                .filter(move -> !(move.start() instanceof Start.At))
+                .filter(move -> ends.containsKey(move.key()))
+                .filter(move -> waits(graphic, move, key))
+                .mapToInt(move -> ends.get(move.key()))
+                .max()
+                .orElse(0);
+    }
+
+    private static boolean waits(Graphic graphic, Move move, String key) {
+        if (move.start() instanceof Start.After after) return after.move().equals(key);
+        return move.start() instanceof Start.AfterPart after
+                && graphic.in().moves().stream()
+                        .anyMatch(one -> one.key().equals(key) && one.part().equals(after.part()));
+    }
+
+    private static Map<String, Bar> bars(Graphic graphic, Map<String, String> values, PhaseName phase) {
+        Map<String, Bar> bars = new HashMap<>();
+        for (Bar bar : ReelMaker.make(graphic, values, new MonoTypesetter()).bars())
+            if (bar.phase() == phase) bars.put(bar.move(), bar);
+        return bars;
+    }
+
     private static List<Track> out(Layer layer) {
         return layer.tracks().stream()
                 .filter(track -> track.phase() == PhaseName.OUT)

@@ -154,6 +154,11 @@ class ChecksTest {
                 new In(graphic.in().moves().stream().map(rule).toList()), graphic.loop(), graphic.out());
     }
 
+    private static Damage out(UnaryOperator<Move> rule) {
+        return graphic -> graphic.withPhase(
+                new Out(graphic.out().moves().stream().map(rule).toList()));
+    }
+
     private static Damage loop(int length, Move... moves) {
         return graphic -> graphic.withPhases(graphic.in(), new Loop(length, List.of(moves)), graphic.out());
     }
@@ -229,6 +234,22 @@ class ChecksTest {
                                                 ? move.withTravel(new Travel.Factor(0.2))
                                                 : move)
                                         .toList()))),
+                damage(
+                        Check.EMPTY,
+                        "an in that waits before anything comes",
+                        in(move -> move.key().equals("plate opens") ? move.withStart(new Start.At(30)) : move)),
+                damage(Check.EMPTY, "an out that goes on when all of it is gone", graphic -> {
+                    List<Move> moves = new ArrayList<>(graphic.out().moves());
+                    Start last = new Start.After("plate shuts", 0);
+                    moves.add(move("lingers", "plate", Channel.X, new Travel.Px(10), last, 30));
+                    return graphic.withPhase(new Out(moves));
+                }),
+                damage(
+                        Check.SWALLOWED,
+                        "a plate that shuts before its letters are gone",
+                        out(move -> move.key().equals("plate shuts")
+                                ? move.withStart(new Start.At(0)).withLength(4)
+                                : move)),
                 damage(
                         Check.EARLY,
                         "a line that stands about before it moves",

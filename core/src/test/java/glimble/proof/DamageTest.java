@@ -109,7 +109,7 @@ class DamageTest {
         String text = "row " + i;
         String plate = "plate " + i;
         double pad = 8 + random.nextInt(30);
-        int start = 4 + random.nextInt(20);
+        int start = 1 + random.nextInt(7);
         int length = 10 + random.nextInt(12);
         Place top = hang(Edge.START, Place.FRAME, Edge.START, 60 + 110 * i);
         Place left = hang(Edge.START, Place.FRAME, Edge.START, 100);

@@ -57,7 +57,12 @@ class PacedOutTest {
             for (int t = 0; t < before.size(); t++) {
                 for (int frame = 0; frame <= had.out(); frame++) {
                     assertThat(all(after.get(t), 2 * frame))
-                            .as("graphic %s, %s %s, frame %s", seed, had.layers().get(i).part(), before.get(t).channel(), frame)
+                            .as(
+                                    "graphic %s, %s %s, frame %s",
+                                    seed,
+                                    had.layers().get(i).part(),
+                                    before.get(t).channel(),
+                                    frame)
                             .containsExactly(all(before.get(t), frame), within(ROUNDED));
                 }
             }
@@ -88,7 +93,9 @@ class PacedOutTest {
             assertThat(goes).hasSameSizeAs(comes);
             for (int t = 0; t < comes.size(); t++) {
                 assertThat(all(goes.get(t), has.out()))
-                        .as("graphic %s, %s %s", seed, layer.part(), comes.get(t).channel())
+                        .as(
+                                "graphic %s, %s %s",
+                                seed, layer.part(), comes.get(t).channel())
                         .containsExactly(all(comes.get(t), 0), within(ROUNDED));
                 assertThat(all(goes.get(t), 0)).containsExactly(all(comes.get(t), has.in()), within(ROUNDED));
             }

@@ -3,7 +3,6 @@ package glimble.e2e;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import com.microsoft.playwright.Page;
-import com.microsoft.playwright.options.AriaRole;
 import glimble.formats.DemoGraphics;
 import java.util.List;
 import java.util.Map;

@@ -175,6 +175,28 @@ class RandomDamageTest {
                         + IN_THE_MIDDLE + "}");
                 return "hidden";
             }
+            case EMPTY -> {
+                ArrayNode delays = ((ObjectNode) subject.document().get("in")).putArray("delays");
+                for (JsonNode part : subject.document().get("parts")) {
+                    if (part.get("kind").asString().equals("stack")) continue;
+                    delays.addObject().put("part", part.get("key").asString()).put("frames", 60);
+                }
+                return "";
+            }
+            case SWALLOWED -> {
+                subject.part(
+                        "{'key':'hole','kind':'box','fill':'#FFFFFF','unseen':true,'width':{'px':300},'height':{'px':90},"
+                                + IN_THE_MIDDLE + "}");
+                subject.part("{'key':'swallowed','kind':'text','text':'early','masks':[{'by':'hole'}]," + STYLE + ","
+                        + CENTRED + "}");
+                subject.move(
+                        "in",
+                        "{'key':'opens too late','part':'hole','channel':'reveal','travel':{'factor':0},'start':{'at':60},'length':20}");
+                subject.move(
+                        "in",
+                        "{'key':'comes too early','part':'swallowed','channel':'x','travel':{'px':50},'length':40}");
+                return "swallowed";
+            }
             case DRAWN -> subject.text().put("text", "\uD80C\uDC00");
             case COLOUR -> {
                 subject.plate().put("fill", "no such colour");
@@ -207,6 +229,10 @@ class RandomDamageTest {
             case LATE ->
                 text >= 0 && plate >= 0 && oracle.isBoxSeen(plate) && oracle.late(text, plate) == Oracle.Said.YES;
             case EARLY -> oracle.isPlain(about, PhaseName.IN, 0);
+            case EMPTY ->
+                rests
+                        && oracle.seen(PhaseName.IN, 20) == Oracle.Said.NO
+                        && oracle.seen(PhaseName.IN, 40) == Oracle.Said.NO;
             case JUMP -> oracle.isPlain(text, PhaseName.IN, 39) && oracle.isPlain(text, PhaseName.IN, 41);
             case CONTRAST ->
                 rests && oracle.isGroundKnown(text) && oracle.contrast(text) > 0 && oracle.contrast(text) < 3 * 0.85;

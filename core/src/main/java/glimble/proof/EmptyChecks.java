@@ -1,0 +1,115 @@
+package glimble.proof;
+
+import glimble.graphic.Check;
+import glimble.graphic.PhaseName;
+import glimble.reel.Course;
+import glimble.reel.Courses;
+import glimble.reel.Layer;
+import glimble.reel.Track;
+import java.util.List;
+
+/** Faults of in and out in which there is nothing to look at: no part is seen, or letters move on behind a mask that has shut. */
+final class EmptyChecks {
+    private static final List<PhaseName> WITH_ENDS = List.of(PhaseName.IN, PhaseName.OUT);
+
+    private final Judged judged;
+    private final PhaseName phase;
+    private final List<Course> courses;
+    private final int last;
+
+    private EmptyChecks(Judged judged, PhaseName phase, int length) {
+        this.judged = judged;
+        this.phase = phase;
+        courses = judged.courses(phase);
+        last = Math.min(length, Courses.LONGEST);
+    }
+
+    static void check(Judged judged) {
+        for (PhaseName phase : WITH_ENDS) {
+            EmptyChecks checks = new EmptyChecks(judged, phase, judged.reel.length(phase));
+            checks.empty();
+            for (int i = 0; i < judged.reel.layers().size(); i++) {
+                if (judged.isDrawn(i) && judged.layer(i).kind().equals("text")) checks.swallowed(i);
+            }
+        }
+    }
+
+    /** Where nothing is seen at rest there is nothing to come or go. */
+    private void empty() {
+        int rest = phase == PhaseName.IN ? last : 0;
+        if (last == 0 || isEmpty(rest)) return;
+        int count = 0;
+        int first = -1;
+        // The frame at the other end is empty by design.
+        for (int frame = phase == PhaseName.IN ? 1 : 0; frame < (phase == PhaseName.IN ? last + 1 : last); frame++) {
+            if (!isEmpty(frame)) continue;
+            if (first < 0) first = frame;
+            count++;
+        }
+        if (count <= judged.limit(Check.EMPTY)) return;
+        judged.faults()
+                .add(new Fault(
+                        Check.EMPTY,
+                        "",
+                        "",
+                        phase,
+                        first,
+                        count,
+                        judged.limit(Check.EMPTY),
+                        "nothing is seen in " + count + " frames of the " + phase.word(),
+                        phase == PhaseName.IN
+                                ? "let its first move begin at frame 0, and show something at once"
+                                : "let it end when the last of it is gone: what goes on is not seen",
+                        judged.frame()));
+    }
+
+    private boolean isEmpty(int frame) {
+        for (int i = 0; i < courses.size(); i++) {
+            if (judged.isDrawn(i) && courses.get(i).isDrawn(frame)) return false;
+        }
+        return true;
+    }
+
+    /** Frames in which its own moves go on while one of its masks is no more, or not yet, to be seen through. */
+    private void swallowed(int i) {
+        Layer layer = judged.layer(i);
+        for (Layer.MaskBy mask : layer.masks()) {
+            if (!mask.inside()) continue;
+            Course hole = courses.get(mask.layer());
+            int count = 0;
+            int first = -1;
+            for (int frame = 0; frame <= last; frame++) {
+                if (hole.isSeen(frame)
+                        || !isMoving(layer, frame)
+                        || courses.get(i).opacity(frame) <= 0) continue;
+                if (first < 0) first = frame;
+                count++;
+            }
+            if (count <= judged.limit(Check.SWALLOWED)) continue;
+            String by = judged.layer(mask.layer()).part();
+            boolean in = phase == PhaseName.IN;
+            judged.faults()
+                    .add(new Fault(
+                            Check.SWALLOWED,
+                            layer.part(),
+                            by,
+                            phase,
+                            first,
+                            count,
+                            judged.limit(Check.SWALLOWED),
+                            in
+                                    ? "it moves for " + count + " frames before " + by + " opens"
+                                    : "it moves on for " + count + " frames after " + by + " has shut",
+                            in ? "let it wait for the move that opens " + by : "let " + by + " wait until it is gone",
+                            courses.get(mask.layer()).body(first)));
+        }
+    }
+
+    /** Whether a move of its own has begun and not ended. */
+    private boolean isMoving(Layer layer, int frame) {
+        for (Track track : layer.tracks()) {
+            if (track.phase() == phase && frame > track.begins() && frame < track.last()) return true;
+        }
+        return false;
+    }
+}
