@@ -222,11 +222,13 @@ export interface Edit {
   /** The part or field, or the kind of a new part. */
   key: string;
   newName?: string;
-  /** Parts of a new group, or that a new part takes up. */
+  /** Parts of a new group, that a new part takes up, or that are removed as well. */
   keys?: string[];
   steps?: number;
   /** Frames from one row to the next. */
   by?: number;
+  /** Whether what hung on parts that are removed stays where it is seen. */
+  keeps?: boolean;
   raster?: { width: number; height: number };
   /** Of an edit of moves. */
   phase?: 'in' | 'loop' | 'out' | 'away' | 'back';

@@ -271,7 +271,7 @@
     Escape: () => floor.letGo(),
     d: () => onPart('DUPLICATE_PART'),
     D: () => onPart('DUPLICATE_WITH_FIELDS'),
-    Delete: () => (floor.move ? floor.removeMoves() : onPart('REMOVE_PART')),
+    Delete: () => (floor.move ? floor.removeMoves() : floor.remove()),
     PageUp: () => onPart('REORDER_PART', 1),
     PageDown: () => onPart('REORDER_PART', -1),
   };

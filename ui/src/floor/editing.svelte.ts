@@ -8,6 +8,7 @@ import { ready } from '../api/ready';
 import { actNow } from './acts';
 import { Choice } from './choice.svelte';
 import { movedParts, pulled } from './handles';
+import { hangingOn } from './members';
 import { History } from './history.svelte';
 import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
 import { inWords } from './pathWords';
@@ -22,6 +23,7 @@ export const PLAIN: Played = { in: '', loop: '', out: '', swap: '' };
 const LEADS_ON: EditWhat[] = [
   'ADD_PART',
   'REMOVE_PART',
+  'UNGROUP',
   'RENAME_PART',
   'DUPLICATE_PART',
   'DUPLICATE_WITH_FIELDS',
@@ -52,6 +54,8 @@ export abstract class Editing extends Choice {
   fault = $state('');
   /** Why the last change was refused; empty once one is taken again. */
   refusal = $state('');
+  /** Parts that are about to be removed, and those that hang on them. */
+  removal = $state.raw<{ keys: string[]; hanging: string[] }>();
   /** Grows with each refusal, so that what was typed can be put back. */
   refusals = $state(0);
   /** How many changes are being worked out. */
@@ -233,8 +237,12 @@ export abstract class Editing extends Choice {
     return done;
   }
 
-  changePart(key: string, changes: Partial<Part>): Promise<void> {
-    return this.#changePart(key, (part) => ({ ...part, ...changes }));
+  /** @param changes or what they are of the part as it is by then */
+  changePart(key: string, changes: Partial<Part> | ((now: Part) => Partial<Part>)): Promise<void> {
+    return this.#changePart(key, (part) => ({
+      ...part,
+      ...(typeof changes === 'function' ? changes(part) : changes),
+    }));
   }
 
   #changePart(key: string, changed: (part: Part) => Part): Promise<void> {
@@ -259,7 +267,7 @@ export abstract class Editing extends Choice {
       () => {
         if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
         // What was removed is not chosen any more; nor is anything in its place, lest a second key removes that as well.
-        if (edit.what === 'REMOVE_PART') this.others = this.others.filter((key) => key !== edit.key);
+        if (edit.what === 'REMOVE_PART') this.others = [];
         // Whoever has chosen another part in the meantime keeps it.
         if (this.selected === before && next !== before) {
           this.selected = next;
@@ -424,6 +432,20 @@ export abstract class Editing extends Choice {
     if (!move || to === move.key) return;
     await this.edit({ what: 'RENAME_MOVE', key: move.key, newName: to, phase: PHASE_KEYS[move.phase] });
     if (!this.refusal) this.moves = [{ ...move, key: to }];
+  }
+
+  /** Removes parts, with all that is in groups; where others hang on them it is asked first what those do. */
+  remove(keys = this.chosenParts): void {
+    if (keys.length === 0) return;
+    const hanging = hangingOn(this.document?.parts ?? [], keys);
+    if (hanging.length > 0) this.removal = { keys, hanging };
+    else this.removeNow(keys, false);
+  }
+
+  /** @param keeps whether what hung on them stays where it is seen */
+  removeNow([key, ...keys]: string[], keeps: boolean): void {
+    this.removal = undefined;
+    void this.edit({ what: 'REMOVE_PART', key: key!, keys, keeps });
   }
 
   group(): void {

@@ -24,3 +24,13 @@ export function unseen(parts: Part[], hidden: string[], only: string[]): Set<str
     parts.map(({ key }) => key).filter((key) => gone.has(key) || (kept.size > 0 && !kept.has(key))),
   );
 }
+
+/** Parts that stay while others are removed, with all that is in those, and hang on one of them or are rows of it. */
+export function hangingOn(parts: Part[], removed: string[]): string[] {
+  const gone = members(parts, removed);
+  return parts
+    .filter(
+      ({ key, x, y }) => !gone.has(key) && [x, y].some((place) => gone.has(place?.on ?? place?.in ?? '')),
+    )
+    .map(({ key }) => key);
+}

@@ -74,7 +74,7 @@
         <PaintSentence
           label="Fill of {name}"
           paint={letters.style.fill}
-          onchange={(fill) => changeLetters(i, letters, { fill })}
+          onchange={(rule) => changeLetters(i, letters, { fill: rule(letters.style.fill) })}
         />
         shown <ChoicePiece
           label="Case of {name}"

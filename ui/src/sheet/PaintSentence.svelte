@@ -14,7 +14,8 @@
     pictures?: boolean;
     /** The ways it may be given. */
     kinds?: readonly Kind[];
-    onchange: (paint: Paint) => void;
+    /** What is made of the paint that is there by then. */
+    onchange: (rule: (now: Paint) => Paint) => void;
   }
 
   const { label, paint, pictures = false, kinds, onchange }: Props = $props();
@@ -32,12 +33,15 @@
   );
 
   function choose(chosen: Kind) {
-    const from = typeof paint === 'string' ? paint : (gradient?.from ?? '#F4F1EA');
-    const to = gradient?.to ?? from;
-    if (chosen === 'one colour') onchange(from);
-    else if (chosen === 'gradient') onchange({ from, to, angle: 0 });
-    else if (chosen === 'picture') onchange({ picture: house.pictures[0]?.key ?? 'none yet' });
-    else onchange({ from, to, radial: true });
+    onchange((now) => {
+      const stops = typeof now !== 'string' && 'from' in now ? now : undefined;
+      const from = typeof now === 'string' ? now : (stops?.from ?? '#F4F1EA');
+      const to = stops?.to ?? from;
+      if (chosen === 'one colour') return from;
+      if (chosen === 'gradient') return { from, to, angle: 0 };
+      if (chosen === 'picture') return { picture: house.pictures[0]?.key ?? 'none yet' };
+      return { from, to, radial: true };
+    });
   }
 </script>
 
@@ -49,28 +53,32 @@
   onchange={choose}
 />
 {#if typeof paint === 'string'}
-  <ColourPiece {label} value={paint} {onchange} />
+  <ColourPiece {label} value={paint} onchange={(colour) => onchange(() => colour)} />
 {:else if 'picture' in paint}
   <ChoicePiece
     label="{label}, picture"
     value={paint.picture}
     options={house.pictures.map(({ key }) => key)}
-    onchange={(picture) => onchange({ picture })}
+    onchange={(picture) => onchange(() => ({ picture }))}
   />
 {:else if gradient}
   from <ColourPiece
     label="{label}, from"
     value={gradient.from}
-    onchange={(from) => onchange({ ...gradient, from })}
+    onchange={(from) => onchange(() => ({ ...gradient, from }))}
   />
-  to <ColourPiece label="{label}, to" value={gradient.to} onchange={(to) => onchange({ ...gradient, to })} />
+  to <ColourPiece
+    label="{label}, to"
+    value={gradient.to}
+    onchange={(to) => onchange(() => ({ ...gradient, to }))}
+  />
   {#if !gradient.radial}
     at
     <NumberPiece
       label="Angle of the gradient"
       value={gradient.angle ?? 0}
       unit="°"
-      onchange={(angle) => onchange({ ...gradient, angle })}
+      onchange={(angle) => onchange(() => ({ ...gradient, angle }))}
     />
   {/if}
 {/if}

@@ -113,7 +113,7 @@
     void floor.edit({ what: 'REORDER_PART', key: part.key, steps: shiftKey ? steps * 1000 : steps });
   }
 
-  function change(changes: Partial<Part>) {
+  function change(changes: Partial<Part> | ((now: Part) => Partial<Part>)) {
     void floor.changePart(part.key, changes);
   }
 </script>
@@ -141,8 +141,10 @@
     <CopyActs {floor} {part} />
     <button
       class="plain act"
-      title="Remove; can be undone (Delete)"
-      onclick={() => floor.edit({ what: 'REMOVE_PART', key: part.key })}>remove</button
+      title={part.kind === 'group'
+        ? 'Remove it with all that is in it; can be undone (Delete)'
+        : 'Remove; can be undone (Delete)'}
+      onclick={() => floor.remove([part.key])}>remove</button
     >
   </span>
 </div>
@@ -310,8 +312,10 @@
       options={others}
       onchange={(members) => members.length > 0 && change({ parts: members })}
     />
-    <button class="plain act" onclick={() => floor.edit({ what: 'REMOVE_PART', key: part.key })}
-      >ungroup</button
+    <button
+      class="plain act"
+      title="The group goes, its parts stay"
+      onclick={() => floor.edit({ what: 'UNGROUP', key: part.key })}>ungroup</button
     >
   </p>
 {:else if part.kind === 'ribbon'}
@@ -346,7 +350,7 @@
       label="Fill"
       pictures={part.kind === 'box'}
       paint={part.fill!}
-      onchange={(fill) => change({ fill })}
+      onchange={(rule) => change((now) => ({ fill: rule(now.fill!) }))}
     />
     {#if part.kind === 'line'}
       with

@@ -11,7 +11,7 @@
     part: Part;
     /** Share of its bends that is left so that they squeeze no more than they may. */
     eased: number;
-    onchange: (changes: Partial<Part>) => void;
+    onchange: (changes: Partial<Part> | ((now: Part) => Partial<Part>)) => void;
   }
 
   const { part, eased, onchange }: Props = $props();
@@ -35,7 +35,7 @@
     label="Fill"
     kinds={['one colour', 'gradient']}
     paint={part.fill!}
-    onchange={(fill) => onchange({ fill })}
+    onchange={(rule) => onchange((now) => ({ fill: rule(now.fill!) }))}
   />, back
   <ChoicePiece
     label="Colour of the back"

@@ -2,6 +2,7 @@
   import type { FloorState } from '../floor/floor.svelte';
   import GraphicSheet from './GraphicSheet.svelte';
   import MoveSheet from './MoveSheet.svelte';
+  import RemovalQuestion from './RemovalQuestion.svelte';
   import PartSheet from './PartSheet.svelte';
   import { isSwap, PHASE_KEYS } from '../floor/moves';
   import PhaseSheet from './PhaseSheet.svelte';
@@ -89,6 +90,7 @@
     >
   </div>
 </div>
+{#if floor.removal}<RemovalQuestion {floor} removal={floor.removal} />{/if}
 {#if floor.refusal}<p class="refusal" role="alert">Not changed: {floor.refusal}</p>{/if}
 {#key floor.refusals}
   {#if floor.phaseShown}

@@ -18,7 +18,7 @@
     part: Part;
     fonts: FontInfo[];
     others: string[];
-    onchange: (changes: Partial<Part>) => void;
+    onchange: (changes: Partial<Part> | ((now: Part) => Partial<Part>)) => void;
   }
 
   const { floor, part, fonts, others, onchange }: Props = $props();
@@ -68,7 +68,7 @@
   <PaintSentence
     label="Fill of letters"
     paint={style.fill}
-    onchange={(fill) => onchange({ style: { ...style, fill } })}
+    onchange={(rule) => onchange((now) => ({ style: { ...now.style!, fill: rule(now.style!.fill) } }))}
   />
 </p>
 {#if more || (part.case ?? 'as typed') !== 'as typed' || (part.align ?? 'start') !== 'start'}

@@ -29,7 +29,9 @@ import glimble.rest.Rect;
 import glimble.text.FreshName;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.HashSet;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -157,13 +159,28 @@ public final class PartEdits {
     }
 
     /**
-     * The document without a part; what referred to it closes up, as {@link PartRemoval} says.
+     * The document without some parts, and all that is in those that are groups; what referred to them goes on as {@link PartRemoval} says.
      *
      * @param boxes where parts rest now, by key; absent ones may be missing
-     * @throws EditRefused if a case measures the part, which is absent now
+     * @param keeps whether what hung on them stays where it is seen; otherwise it closes up
+     * @throws EditRefused if a case measures one of them that is absent now
      */
-    public static Graphic remove(Graphic graphic, String key, Map<String, Rect> boxes) {
-        return PartRemoval.of(graphic, key, boxes);
+    public static Graphic remove(Graphic graphic, List<String> keys, Map<String, Rect> boxes, boolean keeps) {
+        Set<String> all = new LinkedHashSet<>();
+        for (String key : keys) all.addAll(GroupEdits.all(graphic, key));
+        List<String> innermost = new ArrayList<>(all);
+        Collections.reverse(innermost);
+        Graphic left = graphic;
+        for (String key : innermost) {
+            // A group without parts has gone with the last of them.
+            if (left.part(key).isPresent()) left = PartRemoval.of(left, key, boxes, keeps);
+        }
+        return left;
+    }
+
+    /** Without a group, whose parts stay. */
+    public static Graphic ungroup(Graphic graphic, String key, Map<String, Rect> boxes) {
+        return PartRemoval.of(graphic, key, boxes, false);
     }
 
     /**

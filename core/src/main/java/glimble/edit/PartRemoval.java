@@ -20,26 +20,31 @@ import java.util.Map;
 import java.util.stream.Stream;
 
 /**
- * A document without a part. What hung on it closes up as if it were absent; what followed its size keeps the size it has now; its moves
- * go, and who waited for them waits for what they waited for. The parts of a group that is removed stay where they are, and a group
- * that is left without parts goes too.
+ * A document without a part. What hung on it stays where it is seen, or closes up as if it were absent; what followed its size keeps the
+ * size it has now; its moves go, and who waited for them waits for what they waited for. The parts of a group that is removed stay where
+ * they are, and a group that is left without parts goes too.
  */
 final class PartRemoval {
     private final Graphic graphic;
     private final Part gone;
     private final Map<String, Rect> boxes;
+    private final boolean keeps;
     private final Map<String, Part> parts = new HashMap<>();
 
-    private PartRemoval(Graphic graphic, String key, Map<String, Rect> boxes) {
+    private PartRemoval(Graphic graphic, String key, Map<String, Rect> boxes, boolean keeps) {
         this.graphic = graphic;
         this.boxes = boxes;
+        this.keeps = keeps;
         gone = graphic.part(key).orElseThrow();
         for (Part part : graphic.parts()) parts.put(part.key(), part);
     }
 
-    /** @param boxes where parts rest now, by key; absent ones may be missing */
-    static Graphic of(Graphic graphic, String key, Map<String, Rect> boxes) {
-        return Settled.of(withoutEmptyGroups(new PartRemoval(graphic, key, boxes).removed(), boxes));
+    /**
+     * @param boxes where parts rest now, by key; absent ones may be missing
+     * @param keeps whether what hung on it stays where it is seen; what is absent now closes up
+     */
+    static Graphic of(Graphic graphic, String key, Map<String, Rect> boxes, boolean keeps) {
+        return Settled.of(withoutEmptyGroups(new PartRemoval(graphic, key, boxes, keeps).removed(), boxes));
     }
 
     /** Without groups that have no parts, and what names them. */
@@ -48,7 +53,7 @@ final class PartRemoval {
         for (Part part : graphic.parts()) {
             boolean empty = left.part(part.key()).orElse(null) instanceof GroupPart group
                     && group.parts().isEmpty();
-            if (empty) return withoutEmptyGroups(new PartRemoval(left, part.key(), boxes).removed(), boxes);
+            if (empty) return withoutEmptyGroups(new PartRemoval(left, part.key(), boxes, false).removed(), boxes);
         }
         return left;
     }
@@ -141,7 +146,7 @@ final class PartRemoval {
         if (place instanceof Place.Stacked in) return in.stack().equals(gone.key()) ? kept(box, axis) : place;
         if (!(place instanceof Place.Hang hang) || !hang.on().equals(gone.key())) return place;
         boolean group = gone instanceof GroupPart members && !members.parts().isEmpty();
-        if (hang.stays() || group) return asItStands(hang, part, box, axis);
+        if (hang.stays() || group || (keeps && box != null)) return asItStands(hang, part, box, axis);
         return ClosingUp.instead(part, hang, ClosingUp.placeOf(gone, axis, parts::get), axis);
     }
 
@@ -150,11 +155,33 @@ final class PartRemoval {
         boolean hung = gone.span(axis).place() instanceof Place.Hang;
         if (box == null || !hung) return kept(box, axis);
         Place.Hang next = (Place.Hang) gone.span(axis).place();
-        Double had = next.onGround() ? null : line(boxes.get(next.on()), next.at(), axis);
+        // What wrapped only what is gone has no inner edges any more.
+        Part on = parts.get(next.on());
+        boolean inner = on != null
+                && on.span(axis).size() instanceof Size.Wraps wraps
+                && !without(wraps.parts()).isEmpty();
+        if (!inner) next = next.onto(next.on(), outer(next.at()), 0);
+        Double had = next.onGround() ? null : line(next, axis);
         Double own = line(box, hang.edge(), axis);
         boolean known =
                 !next.onGround() && had != null && own != null && !next.on().equals(part.key());
         return known ? hang.onto(next.on(), next.at(), own - had) : kept(box, axis);
+    }
+
+    private static Edge outer(Edge edge) {
+        return edge == Edge.INNER_START ? Edge.START : edge == Edge.INNER_END ? Edge.END : edge;
+    }
+
+    /** Where the edge is that something hangs on, px; null if that is not known. */
+    private Double line(Place.Hang hang, Axis axis) {
+        Rect box = boxes.get(hang.on());
+        Part on = parts.get(hang.on());
+        boolean inner = hang.at() == Edge.INNER_START || hang.at() == Edge.INNER_END;
+        if (!inner || box == null || on == null) return line(box, hang.at(), axis);
+        if (!(on.span(axis).size() instanceof Size.Wraps wraps)) return null;
+        return hang.at() == Edge.INNER_START
+                ? Double.valueOf(box.start(axis) + wraps.before())
+                : Double.valueOf(box.end(axis) - wraps.after());
     }
 
     /** Where an edge of a box is, px; null if its box does not say. */

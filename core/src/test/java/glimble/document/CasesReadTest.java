@@ -144,7 +144,8 @@ class CasesReadTest {
 
     @Test
     void without_a_part_its_stands_and_steps_go_and_its_width_stays_as_px() {
-        Graphic without = PartEdits.remove(full(), "plate", Map.of("plate", new Rect(100, 200, 112, 40)));
+        Graphic without =
+                PartEdits.remove(full(), List.of("plate"), Map.of("plate", new Rect(100, 200, 112, 40)), false);
         assertThat(read(without).problems()).isEmpty();
         assertThat(without.variants().get(0).stands()).isEmpty();
         assertThat(without.cases().get(0).when()).contains(new Condition.Wider("role", "", 112));
@@ -152,7 +153,7 @@ class CasesReadTest {
 
     @Test
     void what_would_let_a_case_answer_more_is_refused_and_names_the_case() {
-        assertThatThrownBy(() -> PartEdits.remove(full(), "plate", Map.of()))
+        assertThatThrownBy(() -> PartEdits.remove(full(), List.of("plate"), Map.of(), false))
                 .isInstanceOf(EditRefused.class)
                 .hasMessageContaining("all of it")
                 .hasMessageContaining("plate");

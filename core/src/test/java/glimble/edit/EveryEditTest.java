@@ -1,6 +1,7 @@
 package glimble.edit;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import glimble.MonoTypesetter;
 import glimble.RandomGraphic;
@@ -8,12 +9,14 @@ import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.document.Problem;
+import glimble.graphic.Axis;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
+import glimble.graphic.Place;
 import glimble.rest.PartRest;
 import glimble.rest.Pictures;
 import glimble.rest.Rect;
@@ -159,9 +162,10 @@ class EveryEditTest {
                 String what = part.key() + " of graphic " + seed;
                 Graphic removed;
                 try {
-                    removed = PartEdits.remove(graphic, part.key(), boxes(rest));
+                    removed = PartEdits.remove(graphic, List.of(part.key()), boxes(rest), false);
                 } catch (EditRefused e) {
-                    assertThat(e).hasMessageContaining(part.key());
+                    assertThat(GroupEdits.all(graphic, part.key()))
+                            .anyMatch(key -> e.getMessage().contains(key));
                     refused++;
                     continue;
                 }
@@ -185,6 +189,61 @@ class EveryEditTest {
             }
         }
         assertThat(done).isGreaterThan(20 * refused);
+    }
+
+    @ParameterizedTest
+    @ValueSource(ints = {0, 1, 2, 3})
+    void what_hung_on_parts_that_are_removed_can_stay_where_it_is_seen(int quarter) {
+        int hung = 0;
+        for (int seed = quarter; seed < GRAPHICS; seed += 4) {
+            Graphic graphic = RandomGraphic.of(seed);
+            Map<String, String> values = RandomGraphic.values(graphic, new Random(seed));
+            Rest rest = solve(graphic, values);
+            if (rest.mirrored()) continue;
+            for (Part part : graphic.parts()) {
+                String what = part.key() + " of graphic " + seed;
+                Graphic removed;
+                try {
+                    removed = PartEdits.remove(graphic, List.of(part.key()), boxes(rest), true);
+                } catch (EditRefused e) {
+                    continue;
+                }
+                if (!problems(removed).isEmpty()) continue;
+                List<String> gone = GroupEdits.all(graphic, part.key());
+                assertThat(removed.parts()).as(what).noneMatch(left -> gone.contains(left.key()));
+                Rest now = solve(removed, values);
+                for (Part other : removed.parts()) {
+                    for (Axis axis : Axis.values()) {
+                        boolean hangs = graphic.part(other.key())
+                                                .orElseThrow()
+                                                .span(axis)
+                                                .place()
+                                        instanceof Place.Hang hang
+                                && hang.on().equals(part.key());
+                        boolean same = rest.isPresent(other.key())
+                                && now.isPresent(other.key())
+                                && now.box(other.key()).extent(axis)
+                                        == rest.box(other.key()).extent(axis);
+                        if (!hangs
+                                || !same
+                                || isRowOf(graphic, part.key())
+                                || isCarried(removed, other, axis, rest, now)) continue;
+                        hung++;
+                        assertThat(now.box(other.key()).start(axis))
+                                .as("%s: %s along %s", what, other.key(), axis)
+                                .isCloseTo(rest.box(other.key()).start(axis), within(0.51));
+                    }
+                }
+            }
+        }
+        assertThat(hung).isGreaterThan(20);
+    }
+
+    /** Whether what it hangs on now stands elsewhere without the part. */
+    private static boolean isCarried(Graphic graphic, Part part, Axis axis, Rest before, Rest now) {
+        if (!(part.span(axis).place() instanceof Place.Hang hang) || hang.onGround()) return false;
+        boolean known = before.isPresent(hang.on()) && now.isPresent(hang.on());
+        return !known || !before.box(hang.on()).equals(now.box(hang.on()));
     }
 
     @ParameterizedTest

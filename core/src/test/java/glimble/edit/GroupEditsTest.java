@@ -59,19 +59,20 @@ class GroupEditsTest {
 
     @Test
     void a_group_that_is_removed_leaves_its_parts_in_its_place() {
-        Graphic removed = PartEdits.remove(GROUPED, "group", Map.of());
+        Graphic removed = PartEdits.ungroup(GROUPED, "group", Map.of());
         assertThat(removed).isEqualTo(BAR);
         Graphic nested = GroupEdits.group(GROUPED, List.of("group", "plate"), Map.of());
         assertThat(GroupEdits.all(nested, "group 2")).containsExactly("group 2", "group", "name", "role", "plate");
-        assertThat(members(PartEdits.remove(nested, "group", Map.of()), "group 2"))
+        assertThat(members(PartEdits.ungroup(nested, "group", Map.of()), "group 2"))
                 .containsExactly("name", "role", "plate");
     }
 
     @Test
     void removing_the_last_part_removes_the_group() {
-        Graphic one = PartEdits.remove(GROUPED, "name", Map.of());
+        Graphic one = PartEdits.remove(GROUPED, List.of("name"), Map.of(), false);
         assertThat(members(one, "group")).containsExactly("role");
-        assertThat(keys(PartEdits.remove(one, "role", Map.of()))).containsExactly("plate");
+        assertThat(keys(PartEdits.remove(one, List.of("role"), Map.of(), false)))
+                .containsExactly("plate");
     }
 
     @Test

@@ -79,7 +79,7 @@ class MoveEditsTest {
         Graphic graphic = graphic(moves, new Loop(0, List.of()), List.of(), bar());
         Graphic left = MoveEdits.remove(graphic, PhaseName.IN, List.of("name in", "name grows"));
         assertThat(left.in().moves().get(1).start()).isEqualTo(new Start.After("plate in", 1));
-        Graphic without = PartEdits.remove(graphic, "name", Map.of());
+        Graphic without = PartEdits.remove(graphic, List.of("name"), Map.of(), false);
         assertThat(without.in().moves().get(1).start()).isEqualTo(new Start.After("plate in", 1));
     }
 
@@ -93,7 +93,7 @@ class MoveEditsTest {
         Graphic grouped = GroupEdits.group(
                 graphic(List.of(), new Loop(0, List.of()), List.of(), bar()), List.of("name", "role"), Map.of());
         Graphic graphic = grouped.withPhases(new In(moves), grouped.loop(), grouped.out());
-        Graphic apart = PartEdits.remove(graphic, "group", Map.of());
+        Graphic apart = PartEdits.ungroup(graphic, "group", Map.of());
         assertThat(starts(apart))
                 .isEqualTo(starts(graphic))
                 .containsEntry("plate in", 26)

@@ -85,7 +85,7 @@ class PartEditsTest {
     @ParameterizedTest
     @ValueSource(strings = {"plate", "name", "role"})
     void without_any_one_part_the_document_is_still_sound(String key) {
-        Graphic left = PartEdits.remove(BAR, key, boxes(BAR));
+        Graphic left = PartEdits.remove(BAR, List.of(key), boxes(BAR), false);
         assertSound(left);
         assertThat(keys(left)).hasSize(2).doesNotContain(key);
         assertThat(solve(left).parts()).hasSize(2);
@@ -93,14 +93,14 @@ class PartEditsTest {
 
     @Test
     void what_hung_on_a_removed_part_and_what_waited_for_its_move_take_its_place() {
-        Graphic left = PartEdits.remove(BAR, "name", boxes(BAR));
+        Graphic left = PartEdits.remove(BAR, List.of("name"), boxes(BAR), false);
         assertThat(solve(left).box("role").y()).isEqualTo(203);
         assertThat(left.in().moves().get(1).start()).isEqualTo(new Start.After("plate in", 1));
     }
 
     @Test
     void what_hung_on_a_removed_box_hangs_on_what_the_box_hung_on() {
-        Graphic left = PartEdits.remove(BAR, "plate", boxes(BAR));
+        Graphic left = PartEdits.remove(BAR, List.of("plate"), boxes(BAR), false);
         assertThat(solve(left).box("name").x()).isEqualTo(100);
         assertThat(left.part("name").orElseThrow().masks()).isEmpty();
         assertThat(left.in().moves().get(0).start()).isEqualTo(new Start.At(3));
@@ -109,7 +109,10 @@ class PartEditsTest {
     @Test
     void what_wrapped_only_removed_parts_keeps_its_size_and_loses_its_inner_edges() {
         Graphic left = PartEdits.remove(
-                PartEdits.remove(PartEdits.duplicate(BAR, "name"), "name", boxes(BAR)), "role", boxes(BAR));
+                PartEdits.remove(PartEdits.duplicate(BAR, "name"), List.of("name"), boxes(BAR), false),
+                List.of("role"),
+                boxes(BAR),
+                false);
         assertSound(left);
         assertThat(solve(left).box("plate").width())
                 .isEqualTo(boxes(BAR).get("plate").width());
@@ -120,7 +123,7 @@ class PartEditsTest {
     void what_was_to_go_clear_of_a_removed_mask_goes_clear_of_the_frame() {
         Move sinks = move("sinks", "name", Channel.Y, new Travel.ClearOfMask(Toward.DOWN), new Start.At(0), 5);
         Graphic left = PartEdits.remove(
-                graphic(List.of(), new Loop(0, List.of()), List.of(sinks), bar()), "plate", boxes(BAR));
+                graphic(List.of(), new Loop(0, List.of()), List.of(sinks), bar()), List.of("plate"), boxes(BAR), false);
         assertSound(left);
         assertThat(left.out().moves().get(0).travel()).isEqualTo(new Travel.ClearOfFrame(Toward.DOWN));
     }

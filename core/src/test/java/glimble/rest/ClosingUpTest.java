@@ -18,6 +18,7 @@ import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
 import java.util.HashMap;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -94,7 +95,7 @@ class ClosingUpTest {
             Graphic graphic = along(Axis.Y, hang(held, "plate", held, 9), hang(own, "name", at, plus));
             Map<String, Rect> boxes = new HashMap<>();
             solve(graphic, FILLED).parts().forEach((key, part) -> boxes.put(key, part.box()));
-            Graphic removed = PartEdits.remove(graphic, "name", boxes);
+            Graphic removed = PartEdits.remove(graphic, List.of("name"), boxes, false);
             assertThat(solve(removed, FILLED).box("role"))
                     .isEqualTo(solve(graphic, BLANK).box("role"));
         }

@@ -7,6 +7,7 @@ import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.FilePayload;
+import com.microsoft.playwright.options.KeyboardModifier;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
 import java.util.regex.Pattern;
@@ -131,6 +132,48 @@ class HandlingTaskIT {
         assertThat(floor.page().getByLabel("Edge it hangs on along y")).hasValue("bottom");
         // Its centre stands 140 px below that bottom, as before.
         assertThat(floor.page().getByLabel("Offset along y")).hasValue("140");
+    }
+
+    @Test
+    void what_is_removed_goes_with_all_that_is_chosen_and_what_hung_on_it_is_asked_about() {
+        SheetPage sheet = empty("Removed");
+        FloorPage floor = sheet.floor();
+        Locator question = floor.page().getByLabel("Before it is removed");
+        sheet.add("box", "a");
+        sheet.add("box", "b");
+        sheet.hang("x", "left", "a", "right", 40);
+        sheet.write("Offset along y", 200);
+        floor.button("a").click();
+        floor.press("Delete");
+        assertThat(question).containsText("b hangs on a");
+        floor.press("Escape");
+        assertThat(question).hasCount(0);
+        assertThat(floor.button("a")).isVisible();
+        floor.button("a").click();
+        floor.press("Delete");
+        assertThat(question).isVisible();
+        // By keys alone: what is usual has the focus.
+        floor.press("Enter");
+        assertThat(floor.button("a")).hasCount(0);
+        sheet.settled();
+        assertBox(floor, 1240, 680, 480, 120);
+        floor.press("Control+z");
+        assertThat(floor.button("a")).isVisible();
+
+        floor.button("a").click();
+        floor.button("b").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        floor.press("g");
+        assertThat(floor.button("group")).isVisible();
+        floor.button("group").click();
+        floor.press("Delete");
+        assertThat(floor.page().getByText("No parts yet")).isVisible();
+        floor.press("Control+z");
+        assertThat(floor.button("b")).isVisible();
+        floor.button("a").click();
+        floor.button("b").click(new Locator.ClickOptions().setModifiers(List.of(KeyboardModifier.SHIFT)));
+        floor.press("Delete");
+        assertThat(floor.page().getByText("No parts yet")).isVisible();
+        assertThat(question).hasCount(0);
     }
 
     @Test

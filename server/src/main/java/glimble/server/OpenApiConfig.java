@@ -40,7 +40,7 @@ class OpenApiConfig {
             Map.entry("ThenAnswer", List.of("dials")),
             Map.entry("Leaves", List.of("looped", "share")),
             Map.entry("RestAnswer", List.of("at", "why", "eased")),
-            Map.entry("EditRequest", List.of("newName", "keys", "steps", "by", "raster", "phase")),
+            Map.entry("EditRequest", List.of("newName", "keys", "steps", "by", "keeps", "raster", "phase")),
             Map.entry("DraftAnswer", List.of("draft")),
             Map.entry("NewGraphicRequest", List.of("saveId")),
             Map.entry("SaveRequest", List.of("saveId")),

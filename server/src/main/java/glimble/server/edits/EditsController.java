@@ -18,6 +18,7 @@ import glimble.edit.SwapGestures;
 import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
@@ -86,7 +87,10 @@ class EditsController {
     /** What an edit does. */
     enum What {
         ADD_PART,
+        /** With all that is in it, and the other parts that are named. */
         REMOVE_PART,
+        /** The parts of a group stay. */
+        UNGROUP,
         RENAME_PART,
         DUPLICATE_PART,
         /** The copy asks for fields of its own. */
@@ -125,11 +129,12 @@ class EditsController {
      * @param values the values at hand, for what keeps its present size
      * @param key the part, field, colour or variant, or the kind of a new part; of no account to proposed trials
      * @param newName the new name, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
-     * @param keys the parts of a new group, or that a new part takes up; of no account to other edits
+     * @param keys the parts of a new group, that a new part takes up, or that are removed as well; of no account to other edits
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
      *     to other edits
      * @param by frames from one row to the next; of no account to other edits
      * @param phase in, loop, out, away or back, of an edit of moves; a gesture for either half of a swap gives it both
+     * @param keeps whether what hung on parts that are removed stays where it is seen; missing for closing up
      * @param raster the new size of the frame; of no account to other edits
      */
     record EditRequest(
@@ -141,6 +146,7 @@ class EditsController {
             List<String> keys,
             Integer steps,
             Integer by,
+            Boolean keeps,
             Raster raster,
             String phase) {}
 
@@ -190,7 +196,8 @@ class EditsController {
         }
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return switch (request.what()) {
-            case REMOVE_PART -> PartEdits.remove(graphic, key, boxes(graphic, request.values()));
+            case REMOVE_PART -> removed(graphic, request);
+            case UNGROUP -> ungrouped(graphic, request);
             case RENAME_PART -> renamed(graphic, key, request.newName());
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
             case DUPLICATE_WITH_FIELDS -> PartEdits.duplicateWithFields(graphic, key);
@@ -327,6 +334,20 @@ class EditsController {
         return MoveEdits.retime(own, PhaseName.OUT, wanted, tried -> length(tried, values, PhaseName.OUT, budget));
     }
 
+    private Graphic removed(Graphic graphic, EditRequest request) {
+        List<String> keys = new ArrayList<>(List.of(request.key()));
+        if (request.keys() != null) keys.addAll(request.keys());
+        for (String key : keys) part(graphic, key);
+        boolean keeps = Boolean.TRUE.equals(request.keeps());
+        return PartEdits.remove(graphic, keys, boxes(graphic, request.values()), keeps);
+    }
+
+    private Graphic ungrouped(Graphic graphic, EditRequest request) {
+        boolean group = graphic.part(request.key()).orElseThrow() instanceof GroupPart;
+        if (!group) throw new Refused("$.key", "is no group; choose one");
+        return PartEdits.ungroup(graphic, request.key(), boxes(graphic, request.values()));
+    }
+
     private Graphic grouped(Graphic graphic, EditRequest request) {
         List<String> keys = request.keys();
         if (keys == null || keys.isEmpty()) throw new Refused("$.keys", "is missing; name the parts of the group");
@@ -413,6 +434,6 @@ class EditsController {
                 .map(Part::key)
                 .filter(key -> !old.contains(key))
                 .findFirst()
-                .orElse(request.what() == What.REMOVE_PART ? "" : request.key());
+                .orElse(after.part(request.key()).isPresent() ? request.key() : "");
     }
 }
