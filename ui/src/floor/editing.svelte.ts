@@ -2,7 +2,18 @@ import { editGraphic, workOut, workOutSeen, type Edit, type Seen, type WorkOptio
 import { newDial, otherValue, valueAt, type Piece } from '../dials/offer';
 import { changed } from '../dials/places';
 import { settled } from '../dials/settle';
-import type { Dial, EditWhat, Graphic, Move, Part, Played, Standing, Values, Worked } from '../api/types';
+import type {
+  Dial,
+  EditWhat,
+  Field,
+  Graphic,
+  Move,
+  Part,
+  Played,
+  Standing,
+  Values,
+  Worked,
+} from '../api/types';
 import { within, type AnyPhase } from '../player/moment';
 import { ready } from '../api/ready';
 import { actNow } from './acts';
@@ -171,6 +182,21 @@ export abstract class Editing extends Choice {
     return done;
   }
 
+  /** What is filled in to a field that has just been made, so that something is seen of it. */
+  protected filledIn(field: Field): string {
+    return field.sample ?? '';
+  }
+
+  #fillIn(before: Graphic, after: Graphic): void {
+    const had = new Set((before.fields ?? []).map(({ key }) => key));
+    const made = (after.fields ?? []).filter(({ key }) => !had.has(key) && !(key in this.values));
+    if (made.length === 0) return;
+    this.values = {
+      ...this.values,
+      ...Object.fromEntries(made.map((field) => [field.key, this.filledIn(field)])),
+    };
+  }
+
   /** What it is looked at with. */
   #looked(): string {
     return JSON.stringify([this.values, this.dials]);
@@ -213,6 +239,7 @@ export abstract class Editing extends Choice {
         const [worked, ...ofTrials] = seen.worked;
         await ready(seen.worked.map(({ reel }) => reel));
         this.history.change(seen.design, act);
+        this.#fillIn(document, seen.design);
         this.#previewing = false;
         this.keepDraftSoon();
         afterwards();

@@ -1,6 +1,7 @@
 import { draft, dropDraft, graphic, keepDraft, Problem, revision, saveGraphic, workOut } from '../api/client';
 import type {
   Bar,
+  Field,
   Spoken,
   Filling,
   Finding,
@@ -170,6 +171,11 @@ export class FloorState extends Editing {
   putAway(): void {
     this.pointedOut = undefined;
     this.mending.leave();
+  }
+
+  protected override filledIn(field: Field): string {
+    const trial = this.trials[this.trial];
+    return trial ? (trial.values[field.key] ?? '') : super.filledIn(field);
   }
 
   /** With other values, what the cases say of them is looked at; without cases, what was chosen stays. */

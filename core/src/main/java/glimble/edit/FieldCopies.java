@@ -41,12 +41,17 @@ final class FieldCopies {
         return copies;
     }
 
-    private static Set<String> fields(Part part) {
+    /** That a part shows, needs or is coloured by. */
+    static Set<String> fields(Part part) {
         Set<String> fields = new LinkedHashSet<>(part.base().needs());
         fields.addAll(Coloured.fields(part));
         if (part instanceof TextPart text) fields.addAll(TextPattern.fields(text.text()));
         if (part instanceof PicturePart picture) fields.addAll(TextPattern.fields(picture.picture()));
         return fields;
+    }
+
+    boolean areCopied() {
+        return this != NONE;
     }
 
     /** A part that asks for the copies. */

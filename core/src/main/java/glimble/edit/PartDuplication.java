@@ -1,14 +1,19 @@
 package glimble.edit;
 
 import glimble.graphic.Axis;
+import glimble.graphic.Base;
 import glimble.graphic.Dial;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.In;
 import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Phase;
 import glimble.graphic.Places;
+import glimble.graphic.Size;
+import glimble.graphic.Span;
+import glimble.graphic.Start;
 import glimble.graphic.Timing;
 import glimble.graphic.Variant;
 import glimble.text.FreshName;
@@ -21,6 +26,8 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /**
@@ -28,17 +35,22 @@ import java.util.stream.Collectors;
  * each other likewise, and they rest otherwise in the same variants; what is outside is the same for both.
  */
 final class PartDuplication {
+    private static final Pattern NUMBERED = Pattern.compile("(.+) (\\d{1,4})");
+
     private final Map<String, String> names = new LinkedHashMap<>();
     private final FieldCopies fields;
+    /** The part, or the group, that is copied. */
+    private final String original;
 
     private PartDuplication(List<String> copied, Set<String> taken, FieldCopies fields) {
         this.fields = fields;
+        original = copied.get(0);
         for (String original : copied) names.put(original, FreshName.take(taken, original));
     }
 
-    /** @param newFields whether the copy asks for fields of its own */
-    static Graphic of(Graphic graphic, String key, boolean newFields) {
-        return made(graphic, key, newFields).duplicated(graphic);
+    /** A copy that shows the same fields. */
+    static Graphic of(Graphic graphic, String key) {
+        return made(graphic, key, false).duplicated(graphic);
     }
 
     private static PartDuplication made(Graphic graphic, String key, boolean newFields) {
@@ -89,11 +101,35 @@ final class PartDuplication {
             copies.add(fields.asking(Rewrite.key(Renaming.references(part, this::name), name(part.key()))));
         }
         parts.addAll(front, copies);
+        parts.replaceAll(this::holding);
         Graphic moved = graphic.withParts(parts)
                 .withPhases((Phase phase) -> phase.with(moves(phase.moves()), timing(phase.timing())));
         return fields.added(
                 moved.withVariants(moved.variants().stream().map(this::variant).toList())
                         .withDials(dials(graphic)));
+    }
+
+    /** What holds the original holds its copy, too. */
+    private Part holding(Part part) {
+        boolean holds =
+                part instanceof GroupPart group && group.parts().contains(original) && !names.containsKey(part.key());
+        if (!holds || !fields.areCopied()) return part;
+        GroupPart group = (GroupPart) part;
+        List<String> held = with(group.parts());
+        Base base = group.base();
+        return new GroupPart(base.withSpans(span(base.x(), group), span(base.y(), group)), held);
+    }
+
+    private Span span(Span span, GroupPart group) {
+        boolean around =
+                span.size() instanceof Size.Wraps wraps && wraps.parts().equals(group.parts());
+        return around ? new Span(((Size.Wraps) span.size()).of(with(group.parts())), span.place()) : span;
+    }
+
+    private List<String> with(List<String> keys) {
+        List<String> all = new ArrayList<>(keys);
+        all.add(keys.indexOf(original) + 1, name(original));
+        return all;
     }
 
     private String name(String part) {
@@ -118,9 +154,37 @@ final class PartDuplication {
             Move copy = MoveReferences.renamed(move, this::name)
                     .named(copies.get(move.key()), name(move.part()))
                     .linkedTo(copies.getOrDefault(move.like(), move.like()));
-            all.add(copy.withStart(MoveEdits.renamed(copy.start(), copies)));
+            Start start = MoveEdits.renamed(copy.start(), copies);
+            all.add(copy.withStart(MoveEdits.renamed(start, next(moves, copies))));
         }
         return all;
+    }
+
+    /**
+     * Of rows that wait one for another, what the copy waits for: a move of the row it is copied from in the place of one of the row before
+     * that.
+     *
+     * @param copies what the copies of moves are called
+     */
+    private Map<String, String> next(List<Move> moves, Map<String, String> copies) {
+        Map<String, String> next = new HashMap<>();
+        if (!fields.areCopied()) return next;
+        for (Move before : moves) {
+            for (Move move : moves) {
+                boolean copied = copies.containsKey(move.key()) && move.channel() == before.channel();
+                if (copied && rowBefore(move.part()).contains(before.part())) next.put(before.key(), move.key());
+            }
+        }
+        return next;
+    }
+
+    /** What the same part of the row before may be called. */
+    private static List<String> rowBefore(String part) {
+        Matcher numbered = NUMBERED.matcher(part);
+        if (!numbered.matches()) return List.of();
+        int number = Integer.parseInt(numbered.group(2));
+        String name = numbered.group(1);
+        return number == 2 ? List.of(name, name + " 1") : List.of(name + " " + (number - 1));
     }
 
     /** By the copy's name where it has that of the part: {@code row 2 enters} after {@code row 1 enters}. */

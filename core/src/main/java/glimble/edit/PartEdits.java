@@ -188,22 +188,20 @@ public final class PartEdits {
      * copied with all its parts, and these refer to each other as theirs do.
      */
     public static Graphic duplicate(Graphic graphic, String key) {
-        return PartDuplication.of(graphic, key, false);
-    }
-
-    /** The same, and the copy asks for fields of its own: {@code name 2} after {@code name 1}. */
-    public static Graphic duplicateWithFields(Graphic graphic, String key) {
-        return PartDuplication.of(graphic, key, true);
+        return PartDuplication.of(graphic, key);
     }
 
     /**
-     * A part, most often a group, as several rows: copies of it with fields of their own, one after the other.
+     * A part, most often a group, as several rows below each other: copies of it with fields of their own ({@code name 2} after {@code name
+     * 1}), one after the other. What is in no stack yet comes into a new one, and is absent from then on when its first field is blank.
      *
      * @param count rows there are then, with the original; 2 or more
      * @param by frames from one to the next in the in; 0 for none
+     * @param boxes where parts rest now, by key; absent ones may be missing
+     * @throws EditRefused if it rides on a ribbon
      */
-    public static Graphic rows(Graphic graphic, String key, int count, int by) {
-        return PartDuplication.rows(graphic, key, count, by);
+    public static Graphic rows(Graphic graphic, String key, int count, int by, Map<String, Rect> boxes) {
+        return PartDuplication.rows(RowsBelow.of(graphic, key, count, boxes), key, count, by);
     }
 
     /**

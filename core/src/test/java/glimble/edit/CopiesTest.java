@@ -4,19 +4,23 @@ import static glimble.Sketch.graphic;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
+import glimble.RandomGraphic;
 import glimble.Sketch;
 import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
+import glimble.graphic.Axis;
 import glimble.graphic.Channel;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Loop;
 import glimble.graphic.Mask;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
+import glimble.graphic.RibbonPart;
 import glimble.graphic.Start;
 import glimble.graphic.TextPart;
 import glimble.graphic.Timing;
@@ -25,12 +29,16 @@ import glimble.graphic.Trial;
 import glimble.reel.Bar;
 import glimble.reel.ReelMaker;
 import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Random;
+import org.junit.jupiter.api.RepeatedTest;
+import org.junit.jupiter.api.RepetitionInfo;
 import org.junit.jupiter.api.Test;
 
 /** Rows that are copied: what they ask for, how they are called, when they come. */
@@ -99,7 +107,7 @@ class CopiesTest {
 
     @Test
     void with_new_fields_text_needs_label_and_trials_follow() {
-        Graphic copied = PartEdits.duplicateWithFields(board(), "row 1");
+        Graphic copied = PartEdits.rows(board(), "row 1", 2, 0, Map.of());
         assertSound(copied);
         TextPart name = (TextPart) copied.part("name 2").orElseThrow();
         assertThat(name.text()).isEqualTo("{name 2}");
@@ -114,7 +122,7 @@ class CopiesTest {
 
     @Test
     void fields_that_are_copied_to_each_others_names_are_not_mixed_up() {
-        Graphic twice = PartEdits.duplicateWithFields(PartEdits.duplicateWithFields(board(), "row 1"), "row 1");
+        Graphic twice = PartEdits.rows(PartEdits.rows(board(), "row 1", 2, 0, Map.of()), "row 1", 2, 0, Map.of());
         assertSound(twice);
         assertThat(twice.fields()).extracting(Field::key).containsExactly("name 1", "name 3", "name 2");
         assertThat(((TextPart) twice.part("name 3").orElseThrow()).text()).isEqualTo("{name 3}");
@@ -123,7 +131,7 @@ class CopiesTest {
 
     @Test
     void a_row_copied_as_rows_gives_the_same_timing_to_each_and_blank_ones_take_none() {
-        Graphic board = PartEdits.rows(board(), "row 1", 5, 6);
+        Graphic board = PartEdits.rows(board(), "row 1", 5, 6, Map.of());
         assertSound(board);
         assertThat(board.fields())
                 .extracting(Field::key)
@@ -152,11 +160,92 @@ class CopiesTest {
     }
 
     @Test
+    void rows_wait_one_for_another_as_the_ones_before_do() {
+        Graphic two = PartEdits.rows(board(), "row 1", 2, 0, Map.of());
+        Graphic waiting = two.withMoves(moves -> moves.stream()
+                .map(move ->
+                        move.key().equals("bar 2 grows") ? move.withStart(new Start.After("bar 1 grows", 5)) : move)
+                .toList());
+        Graphic four = PartEdits.rows(waiting, "row 2", 3, 0, Map.of());
+        assertSound(four);
+        Map<String, String> values = Map.of("name 1", "Wu", "name 2", "Wu", "name 3", "Wu", "name 4", "Wu");
+        assertThat(starts(four, values))
+                .containsEntry("bar 2 grows", 15)
+                .containsEntry("bar 3 grows", 30)
+                .containsEntry("bar 4 grows", 45);
+    }
+
+    @Test
+    void rows_of_a_group_stand_in_that_group() {
+        Graphic grouped = GroupEdits.group(board(), List.of("row 1"), Map.of());
+        Graphic rows = PartEdits.rows(grouped, "row 1", 3, 0, Map.of());
+        assertSound(rows);
+        assertThat(rows.part("group").orElseThrow())
+                .isInstanceOfSatisfying(
+                        GroupPart.class, group -> assertThat(group.parts()).containsExactly("row 1", "row 2", "row 3"));
+    }
+
+    /** Whatever it is that is copied: rows stand below each other, each with a sample, and those that are blank take no room. */
+    @RepeatedTest(200)
+    void rows_of_what_is_in_no_stack_stand_below_each_other(RepetitionInfo repetition) {
+        int seed = repetition.getCurrentRepetition();
+        Graphic graphic = RandomGraphic.of(seed).withCases(List.of()).withVariants(List.of());
+        if (graphic.parts().stream().anyMatch(part -> part instanceof glimble.graphic.StackPart)) return;
+        Map<String, String> values = new HashMap<>(RandomGraphic.values(graphic, new Random(seed)));
+        values.replaceAll((key, value) -> value.isBlank() ? "Wu" : value);
+        Rest rest = RestSolver.solve(graphic, values, new MonoTypesetter(), Pictures.NONE);
+        if (rest.mirrored()) return;
+        Map<String, Rect> boxes = new HashMap<>();
+        rest.parts().forEach((key, part) -> boxes.put(key, part.box()));
+        for (Part part : graphic.parts()) {
+            // A ribbon is spaced by its length and breadth, whatever its bends make of it.
+            boolean bent = GroupEdits.all(graphic, part.key()).stream()
+                    .anyMatch(key -> graphic.part(key).orElseThrow() instanceof RibbonPart);
+            if (bent) continue;
+            Graphic rows;
+            try {
+                rows = PartEdits.rows(graphic, part.key(), 3, 4, boxes);
+            } catch (EditRefused e) {
+                assertThat(e).hasMessageContaining("rides on a ribbon");
+                continue;
+            }
+            if (!GraphicReader.read(GraphicWriter.write(Dialled.settled(rows)), new MonoTypesetter().fonts())
+                    .problems()
+                    .isEmpty()) continue;
+            Map<String, String> filled = new HashMap<>(values);
+            for (Field field : rows.fields()) {
+                filled.putIfAbsent(field.key(), values.getOrDefault(original(graphic, rows, field), "Wu"));
+            }
+            Rest now = RestSolver.solve(rows, filled, new MonoTypesetter(), Pictures.NONE);
+            List<Part> root = rows.parts().stream()
+                    .filter(one -> one.span(Axis.Y).place() instanceof Place.Stacked)
+                    .toList();
+            if (root.isEmpty()) continue;
+            assertThat(root).as("%s of graphic %s", part.key(), seed).hasSize(3);
+            if (!root.stream().allMatch(one -> now.isPresent(one.key()))) continue;
+            for (int row = 1; row < 3; row++) {
+                assertThat(now.box(root.get(row).key()).y())
+                        .as("row %s of %s of graphic %s", row, part.key(), seed)
+                        .isGreaterThanOrEqualTo(now.box(root.get(row - 1).key()).end(Axis.Y) - 0.51);
+            }
+        }
+    }
+
+    private static String original(Graphic graphic, Graphic rows, Field copy) {
+        return graphic.fields().stream()
+                .filter(field ->
+                        copy.key().startsWith(field.key().replaceAll(" \\d+$", "")) && field.kind() == copy.kind())
+                .map(Field::key)
+                .findFirst()
+                .orElse("");
+    }
+
+    @Test
     void a_row_of_a_stagger_brings_its_copy_into_it() {
-        Graphic rows = PartEdits.rows(board(), "row 1", 3, 6);
-        Graphic more = PartEdits.duplicateWithFields(rows, "row 2");
+        Graphic rows = PartEdits.rows(board(), "row 1", 3, 6, Map.of());
+        Graphic more = PartEdits.rows(rows, "row 2", 2, 0, Map.of());
         assertThat(more.in().timing().staggers().get(0).parts()).containsExactly("row 1", "row 2", "row 4", "row 3");
-        assertThat(PartEdits.rows(rows, "row 1", 2, 0)
+        assertThat(PartEdits.rows(rows, "row 1", 2, 0, Map.of())
                         .in()
                         .timing()
                         .staggers()
@@ -167,7 +256,7 @@ class CopiesTest {
 
     @Test
     void a_group_goes_past_its_neighbours_as_a_whole_and_past_groups_as_a_whole() {
-        Graphic board = PartEdits.rows(board(), "row 1", 3, 0);
+        Graphic board = PartEdits.rows(board(), "row 1", 3, 0, Map.of());
         assertThat(PartEdits.reorder(board, "row 1", 1).parts())
                 .extracting(Part::key)
                 .containsExactly(
@@ -188,7 +277,7 @@ class CopiesTest {
 
     @Test
     void a_group_is_put_next_to_another_part_or_the_group_around_that() {
-        Graphic board = PartEdits.rows(board(), "row 1", 3, 0);
+        Graphic board = PartEdits.rows(board(), "row 1", 3, 0, Map.of());
         assertThat(PartEdits.place(board, "row 3", "bar 1", false).parts())
                 .extracting(Part::key)
                 .startsWith("rows", "bar 3", "name 3", "row 3", "bar 1", "name 1", "row 1");

@@ -56,8 +56,8 @@ class EveryEditTest {
         Map<String, UnaryOperator<Graphic>> edits = new LinkedHashMap<>();
         edits.put("rename " + part.key(), before -> PartEdits.rename(before, part.key(), "renamed"));
         edits.put("duplicate " + part.key(), before -> PartEdits.duplicate(before, part.key()));
-        edits.put("duplicate with fields " + part.key(), before -> PartEdits.duplicateWithFields(before, part.key()));
-        edits.put("duplicate as rows " + part.key(), before -> PartEdits.rows(before, part.key(), 3, 4));
+        edits.put("duplicate with fields " + part.key(), before -> PartEdits.rows(before, part.key(), 2, 0, Map.of()));
+        edits.put("duplicate as rows " + part.key(), before -> PartEdits.rows(before, part.key(), 3, 4, Map.of()));
         List<String> together =
                 List.of(part.key(), other.key()).stream().distinct().toList();
         boolean nested = together.stream()

@@ -52,7 +52,9 @@ class QuickEditsIT {
                 do await wait(60);
                 while (document.body.dataset.changing === 'true' || window.away() > 0);
               };
-              const all = () => [...document.querySelectorAll('.sheet select.piece, .sheet input.piece.figures')];
+              // What copies moves leads to another part.
+              const all = () => [...document.querySelectorAll('.sheet select.piece, .sheet input.piece.figures')]
+                .filter((one) => !/its moves to$/.test(one.ariaLabel));
               const piece = (label) => all().find((one) => one.ariaLabel === label);
               const values = () => Object.fromEntries(all().map((one) => [one.ariaLabel, one.value]));
               const other = (one) => {

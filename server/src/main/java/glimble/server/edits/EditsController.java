@@ -200,7 +200,7 @@ class EditsController {
             case UNGROUP -> ungrouped(graphic, request);
             case RENAME_PART -> renamed(graphic, key, request.newName());
             case DUPLICATE_PART -> PartEdits.duplicate(graphic, key);
-            case DUPLICATE_WITH_FIELDS -> PartEdits.duplicateWithFields(graphic, key);
+            case DUPLICATE_WITH_FIELDS -> PartEdits.rows(graphic, key, 2, 0, boxes(graphic, request.values()));
             case COPY_AS_ROWS -> rows(graphic, request);
             case PLACE_PART ->
                 PartEdits.place(graphic, key, part(graphic, request), request.steps() == null || request.steps() >= 0);
@@ -357,14 +357,14 @@ class EditsController {
         return GroupEdits.group(graphic, keys, boxes(graphic, request.values()));
     }
 
-    private static Graphic rows(Graphic graphic, EditRequest request) {
+    private Graphic rows(Graphic graphic, EditRequest request) {
         int count = request.steps() == null ? 0 : request.steps();
         if (count < 2 || count > MOST_ROWS) throw new Refused("$.steps", "must be from 2 to " + MOST_ROWS + " rows");
         int by = request.by() == null ? 0 : request.by();
         if (Math.abs((long) by) > Limits.FRAMES) {
             throw new Refused("$.by", "must be from -" + Limits.FRAMES + " to " + Limits.FRAMES + " frames");
         }
-        return PartEdits.rows(graphic, request.key(), count, by);
+        return PartEdits.rows(graphic, request.key(), count, by, boxes(graphic, request.values()));
     }
 
     private static Graphic rescaled(Graphic graphic, Raster raster) {
