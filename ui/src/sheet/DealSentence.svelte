@@ -21,6 +21,7 @@
     'so many a second',
     'as they are spoken',
   ] as const;
+  const LONGEST = ['however long it takes', 'all in at most'] as const;
   const PERCENT = 100;
   const pace = $derived(
     deal?.spoken !== undefined
@@ -37,6 +38,7 @@
     const plain: Deal = {
       ...deal!,
       each: undefined,
+      longest: undefined,
       total: undefined,
       'per second': undefined,
       spoken: undefined,
@@ -110,8 +112,22 @@
         label="Frames from unit to unit"
         value={Math.round(length * (1 - deal.each) * 10) / 10}
         unit="f"
-        onchange={(frames) => onchange({ ...deal, each: Math.max(0, Math.min(1, 1 - frames / length)) })}
+        onchange={(frames) => onchange({ ...deal, each: Math.max(0, Math.min(0.99, 1 - frames / length)) })}
+      />,
+      <ChoicePiece
+        label="How long all of them may take"
+        value={deal.longest ? LONGEST[1] : LONGEST[0]}
+        options={LONGEST}
+        onchange={(chosen) => onchange({ ...deal, longest: chosen === LONGEST[1] ? 50 : undefined })}
       />
+      {#if deal.longest}
+        <NumberPiece
+          label="Frames that all of them may take"
+          value={deal.longest}
+          unit="f"
+          onchange={(frames) => onchange({ ...deal, longest: Math.max(1, Math.round(frames)) })}
+        />
+      {/if}
     {/if}
     scattered
     <NumberPiece

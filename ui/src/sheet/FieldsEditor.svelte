@@ -1,5 +1,7 @@
 <script lang="ts">
   import { heldBy } from '../api/client';
+  import { sampleOf } from '../floor/samples';
+  import { house } from '../house/house.svelte';
   import { ENDLESS } from '../floor/spare.svelte';
   import type { Field, Spare } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
@@ -29,12 +31,14 @@
     }));
   }
 
+  /** What it is shown with is of that kind, too. */
   function changeKind(field: Field, kind: NonNullable<Field['kind']>) {
-    change(field.key, {
-      kind,
-      options: kind === 'choice' ? (field.options ?? ['left', 'right']) : undefined,
-      series: kind === 'lines' ? field.series : undefined,
-    });
+    const options = kind === 'choice' ? (field.options ?? ['left', 'right']) : undefined;
+    const pictures = house.pictures.map(({ key }) => key);
+    const sample = sampleOf(field, kind, options ?? [], pictures);
+    const value = sampleOf({ ...field, sample: floor.values[field.key] }, kind, options ?? [], pictures);
+    change(field.key, { kind, options, series: kind === 'lines' ? field.series : undefined, sample });
+    if (value !== floor.values[field.key]) floor.setValue(field.key, value);
   }
 
   /** One place earlier in the form. */
@@ -96,8 +100,6 @@
     const field: Field = { key: keyOf(text), label: text, kind: 'text', required: false, sample: text };
     label = '';
     void floor.change((document) => ({ ...document, fields: [...(document.fields ?? []), field] }));
-    // Something is seen of it at once.
-    if (floor.trials.length === 0) floor.setValue(field.key, text);
   }
 </script>
 

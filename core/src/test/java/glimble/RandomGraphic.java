@@ -610,7 +610,8 @@ public final class RandomGraphic {
     }
 
     private Deal deal() {
-        Deal.Pace pace = any(List.of(new Deal.Pace.Each(0.5), new Deal.Pace.Total(0.3), new Deal.Pace.PerSecond(25)));
+        Deal.Pace pace = any(List.of(
+                new Deal.Pace.Each(0.5, parts.size() % 2 * 30), new Deal.Pace.Total(0.3), new Deal.Pace.PerSecond(25)));
         return new Deal(
                 any(Deal.Unit.values()),
                 any(Deal.Order.values()),

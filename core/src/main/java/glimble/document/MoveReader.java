@@ -41,7 +41,10 @@ final class MoveReader {
             "with part", spot -> new Start.WithPart(waited(spot, "with part"), plus(spot)));
 
     private static final Map<String, Function<Spot, Deal.Pace>> PACES = Map.of(
-            "each", spot -> new Deal.Pace.Each(spot.number("each", 0, 0.99)),
+            "each",
+                    spot -> new Deal.Pace.Each(
+                            spot.number("each", 0, 0.99),
+                            spot.has("longest") ? spot.whole("longest", 1, Limits.FRAMES) : 0),
             "total", spot -> new Deal.Pace.Total(spot.number("total", 0, 0.99)),
             "spoken",
                     spot -> new Deal.Pace.Spoken(
@@ -134,9 +137,12 @@ final class MoveReader {
                 "per second",
                 "spoken",
                 "before",
+                "longest",
                 "scatter",
                 "rate",
                 "backwards");
+        if (spot.has("longest") && !spot.has("each"))
+            spot.at("longest").problem("is for a deal in which each takes the length; leave it out, or say each");
         return new Deal(
                 spot.choice("over", Deal.Unit.values(), Deal.Unit::word),
                 spot.choice("order", Deal.Order.values(), Deal.Order::word, Deal.Order.FIRST),

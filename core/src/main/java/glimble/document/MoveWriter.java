@@ -63,7 +63,8 @@ final class MoveWriter {
                 .put("order", deal.order().word())
                 .putUnless(0, "seed", deal.seed());
         Deal.Pace pace = deal.pace();
-        if (pace instanceof Deal.Pace.Each each) maker.put("each", each.overlap());
+        if (pace instanceof Deal.Pace.Each each)
+            maker.put("each", each.overlap()).putUnless(0, "longest", each.longest());
         else if (pace instanceof Deal.Pace.Total total) maker.put("total", total.overlap());
         else if (pace instanceof Deal.Pace.Spoken spoken)
             maker.put("spoken", spoken.spread()).putUnless(0, "before", spoken.before());

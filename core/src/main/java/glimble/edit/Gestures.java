@@ -34,6 +34,8 @@ public final class Gestures {
     private static final double USUAL = 0.4;
 
     private static final double LETTERS_A_SECOND = 20;
+    /** Seconds that all letters or words of a row may take together. */
+    private static final double LONGEST = 1;
 
     /** One change of a gesture. */
     private record Change(
@@ -102,7 +104,7 @@ public final class Gestures {
                                 ease,
                                 change.pivot(),
                                 change.opening())
-                        .withDeal(deal(name)));
+                        .withDeal(deal(name, rate)));
             }
             return all;
         });
@@ -137,15 +139,17 @@ public final class Gestures {
         });
     }
 
-    private static Optional<Deal> deal(String name) {
+    /** @param rate frames per second */
+    private static Optional<Deal> deal(String name, double rate) {
+        int longest = Math.max(1, (int) Whole.nearest(LONGEST * rate));
         return switch (name) {
             case "type on" ->
                 Optional.of(new Deal(
                         Deal.Unit.LETTERS, Deal.Order.FIRST, 0, new Deal.Pace.PerSecond(LETTERS_A_SECOND), 0, 0));
             case "letters in a row" ->
-                Optional.of(new Deal(Deal.Unit.LETTERS, Deal.Order.FIRST, 0, new Deal.Pace.Each(0.85), 0, 0));
+                Optional.of(new Deal(Deal.Unit.LETTERS, Deal.Order.FIRST, 0, new Deal.Pace.Each(0.85, longest), 0, 0));
             case "words in a row" ->
-                Optional.of(new Deal(Deal.Unit.WORDS, Deal.Order.FIRST, 0, new Deal.Pace.Each(0.6), 0, 0));
+                Optional.of(new Deal(Deal.Unit.WORDS, Deal.Order.FIRST, 0, new Deal.Pace.Each(0.6, longest), 0, 0));
             default -> Optional.empty();
         };
     }

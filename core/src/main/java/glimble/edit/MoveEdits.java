@@ -171,6 +171,8 @@ public final class MoveEdits {
 
     /** Units that follow each other at a rate do so the quicker; a share of their length follows that anyway, and spoken words their times. */
     private static Deal times(Deal deal, double factor) {
+        if (deal.pace() instanceof Deal.Pace.Each each && each.longest() > 0)
+            return deal.withPace(new Deal.Pace.Each(each.overlap(), Math.max(1, times(each.longest(), factor))));
         if (!(deal.pace() instanceof Deal.Pace.PerSecond rate)) return deal;
         double units = Math.max(Limits.LEAST_PER_SECOND, Math.min(Limits.MOST_PER_SECOND, rate.units() / factor));
         return deal.withPace(new Deal.Pace.PerSecond(units));

@@ -26,6 +26,7 @@ import glimble.graphic.TextPart;
 import glimble.graphic.TextStyle;
 import glimble.graphic.Toward;
 import glimble.rest.Rect;
+import glimble.rest.Relations;
 import glimble.text.FreshName;
 import glimble.text.TextPattern;
 import java.util.ArrayList;
@@ -36,6 +37,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.function.UnaryOperator;
 import java.util.stream.Collectors;
 
@@ -89,7 +91,7 @@ public final class PartEdits {
             case "picture" ->
                 new PicturePart(
                         base(key, new Size.Fixed(160), new Size.Fixed(160)),
-                        NO_PICTURE,
+                        newPicture(graphic),
                         false,
                         Corners.SHARP,
                         Look.PLAIN);
@@ -112,17 +114,26 @@ public final class PartEdits {
 
     /** The first field that no text shows yet, or words. */
     private static String newText(Graphic graphic) {
+        return unshown(graphic, Field::isText).orElse("New text");
+    }
+
+    /** The first field for a picture that no part shows yet, or none. */
+    private static String newPicture(Graphic graphic) {
+        return unshown(graphic, field -> field.kind() == Field.Kind.PICTURE).orElse(NO_PICTURE);
+    }
+
+    private static Optional<String> unshown(Graphic graphic, Predicate<Field> of) {
         Set<String> shown = new HashSet<>();
         for (Part part : graphic.parts()) {
             if (part instanceof TextPart text) shown.addAll(TextPattern.fields(text.text()));
+            if (part instanceof PicturePart picture) shown.addAll(TextPattern.fields(picture.picture()));
         }
         return graphic.fields().stream()
-                .filter(field -> field.isText())
+                .filter(of)
                 .map(Field::key)
                 .filter(key -> !shown.contains(key))
                 .findFirst()
-                .map(key -> "{" + key + "}")
-                .orElse("New text");
+                .map(key -> "{" + key + "}");
     }
 
     /**
@@ -201,7 +212,9 @@ public final class PartEdits {
      * @throws EditRefused if it rides on a ribbon
      */
     public static Graphic rows(Graphic graphic, String key, int count, int by, Map<String, Rect> boxes) {
-        return PartDuplication.rows(RowsBelow.of(graphic, key, count, boxes), key, count, by);
+        Graphic rows = PartDuplication.rows(RowsBelow.of(graphic, key, count, boxes), key, count, by);
+        if (Relations.cycle(rows).isPresent()) throw new EditRefused(RowsBelow.circle(graphic, key));
+        return rows;
     }
 
     /**

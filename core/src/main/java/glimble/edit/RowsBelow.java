@@ -6,6 +6,7 @@ import glimble.graphic.Base;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.GroupPart;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Size;
@@ -48,7 +49,7 @@ final class RowsBelow {
     /**
      * @param count rows there shall be
      * @param boxes where parts rest now, by key; absent ones may be missing
-     * @throws EditRefused if it rides on a ribbon
+     * @throws EditRefused if it rides on a ribbon, or what is not copied wraps it
      */
     static Graphic of(Graphic graphic, String key, int count, Map<String, Rect> boxes) {
         RowsBelow rows = new RowsBelow(graphic, key, boxes);
@@ -60,6 +61,22 @@ final class RowsBelow {
             throw new EditRefused(riding.get().key()
                     + " rides on a ribbon, where nothing stands below it; let it ride on none first");
         return rows.needing(rows.stacked(count));
+    }
+
+    /** Why what stands in what it follows cannot be rows: a plate that wraps a text is copied with that, or neither is. */
+    static String circle(Graphic graphic, String key) {
+        List<String> all = GroupEdits.all(graphic, key);
+        for (Part part : graphic.parts()) {
+            if (!(part.span(Axis.Y).size() instanceof Size.Wraps wraps) || part instanceof GroupPart) continue;
+            boolean inside = all.contains(part.key());
+            Optional<String> across = wraps.parts().stream()
+                    .filter(wrapped -> all.contains(wrapped) != inside)
+                    .findFirst();
+            if (across.isPresent())
+                return part.key() + " wraps " + across.get()
+                        + ", so they are copied together: choose both, group them, and make rows of the group";
+        }
+        return key + " would stand in rows that follow it; hang it on something else first";
     }
 
     private List<Part> parts() {

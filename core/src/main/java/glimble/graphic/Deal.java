@@ -63,8 +63,18 @@ public record Deal(Unit over, Order order, int seed, Pace pace, double scatter, 
     /** How fast units follow each other. */
     public sealed interface Pace {
 
-        /** Each takes the length of the move, and the next begins when this share of it is left, 0–1. */
-        record Each(double overlap) implements Pace {}
+        /**
+         * Each takes the length of the move, and the next begins when this share of it is left; the sooner, the more there are, where all
+         * together would take longer than they may.
+         *
+         * @param overlap 0–1
+         * @param longest frames that all together may take; 0 for as many as it comes to
+         */
+        record Each(double overlap, int longest) implements Pace {
+            public Each(double overlap) {
+                this(overlap, 0);
+            }
+        }
 
         /** All together take the length of the move, however many they are; each overlaps the next by a share, 0–1. */
         record Total(double overlap) implements Pace {}

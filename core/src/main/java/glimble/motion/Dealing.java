@@ -63,7 +63,10 @@ public record Dealing(int unit, int[] starts, int after) {
         double unit = length;
         double step;
         if (pace instanceof Deal.Pace.Each each) {
-            step = unit * (1 - each.overlap());
+            double most = each.longest() > 0 && last > 0
+                    ? Math.max(0, each.longest() - whole(unit)) / (double) last
+                    : Double.POSITIVE_INFINITY;
+            step = Math.min(most, unit * (1 - each.overlap()));
         } else if (pace instanceof Deal.Pace.Total total) {
             unit = length / (1 + last * (1 - total.overlap()));
             // What is left beside the last one is shared out evenly, so that all together take exactly their frames.

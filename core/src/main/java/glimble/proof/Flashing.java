@@ -104,11 +104,25 @@ final class Flashing {
         double untinted = Contrast.luminance(colour);
         for (int frame = 0; frame < run.length(); frame++) {
             int at = frame % run.round();
-            double share = Math.min(1, area(course, at) / largest) * course.opacity(at) * colour[3];
+            double share = share(course, at) * course.opacity(at) * colour[3];
             double own = tints.isEmpty() ? untinted : Contrast.luminance(tinted(tints, at));
             overBlack[run.first() + frame] = own * share;
             overWhite[run.first() + frame] = own * share + 1 - share;
         }
+    }
+
+    /**
+     * How much of it is seen, 0–1. Letters that stand out a little, as they come one by one, make the place of a text larger but not its
+     * light: of a text it is the share of what is there, and of its size at rest.
+     */
+    private double share(Course course, int at) {
+        if (!judged.layer(index).kind().equals("text")) return Math.min(1, area(course, at) / largest);
+        Rect rest = judged.layer(index).box();
+        Rect body = course.body(at);
+        if (body.width() <= 0 || body.height() <= 0) return 0;
+        return Math.min(1, area(course, at) / (body.width() * body.height()))
+                * Math.min(1, body.width() / Math.max(1, rest.width()))
+                * Math.min(1, body.height() / Math.max(1, rest.height()));
     }
 
     private List<Track> tints(PhaseName phase) {

@@ -56,8 +56,8 @@ class EveryEditTest {
         Map<String, UnaryOperator<Graphic>> edits = new LinkedHashMap<>();
         edits.put("rename " + part.key(), before -> PartEdits.rename(before, part.key(), "renamed"));
         edits.put("duplicate " + part.key(), before -> PartEdits.duplicate(before, part.key()));
-        edits.put("duplicate with fields " + part.key(), before -> PartEdits.rows(before, part.key(), 2, 0, Map.of()));
-        edits.put("duplicate as rows " + part.key(), before -> PartEdits.rows(before, part.key(), 3, 4, Map.of()));
+        edits.put("duplicate with fields " + part.key(), before -> PartEdits.rows(before, part.key(), 2, 0, boxes));
+        edits.put("duplicate as rows " + part.key(), before -> PartEdits.rows(before, part.key(), 3, 4, boxes));
         List<String> together =
                 List.of(part.key(), other.key()).stream().distinct().toList();
         boolean nested = together.stream()
@@ -108,6 +108,7 @@ class EveryEditTest {
     @ValueSource(ints = {0, 1, 2, 3})
     void edits_are_readable_and_leave_others_where_they_are(int quarter) {
         int refused = 0;
+        int moved = 0;
         int done = 0;
         for (int seed = quarter; seed < GRAPHICS; seed += 4) {
             Graphic graphic = RandomGraphic.of(seed);
@@ -118,7 +119,13 @@ class EveryEditTest {
             for (Map.Entry<String, UnaryOperator<Graphic>> edit :
                     edits(graphic, random, boxes(rest)).entrySet()) {
                 String what = edit.getKey() + " of graphic " + seed;
-                Graphic edited = edit.getValue().apply(graphic);
+                Graphic edited;
+                try {
+                    edited = edit.getValue().apply(graphic);
+                } catch (EditRefused e) {
+                    assertThat(e).as(what).hasMessageMatching(".*(rides on a ribbon|copied together|hang it on).*");
+                    continue;
+                }
                 List<Problem> problems = problems(edited);
                 if (!problems.isEmpty() && isRefused(edit.getKey(), problems)) {
                     refused++;
@@ -127,6 +134,17 @@ class EveryEditTest {
                 done++;
                 assertThat(problems).as(what).isEmpty();
                 Rest now = solve(edited, values);
+                // Where there is no room below, a row goes up, and one whose first field is blank goes; what is about
+                // it follows.
+                boolean rows = edit.getKey().startsWith("duplicate with")
+                        || edit.getKey().startsWith("duplicate as");
+                if (rows
+                        && rest.parts().values().stream()
+                                .anyMatch(part ->
+                                        !now.isPresent(part.key()) || !isSame(now.box(part.key()), part.box()))) {
+                    moved++;
+                    continue;
+                }
                 for (PartRest part : rest.parts().values()) {
                     String key = edit.getKey().equals("rename " + part.key()) ? "renamed" : part.key();
                     boolean emptied =
@@ -136,12 +154,20 @@ class EveryEditTest {
                     // A group stands around what it holds; a stack's rows are in the order of the document.
                     if (emptied || regrouped || edit.getKey().equals("reorder")) continue;
                     if (isRowOf(graphic, part.key()) && edit.getKey().startsWith("duplicate")) continue;
+                    if (rows) continue;
                     assertThat(now.box(key)).as("%s: %s", what, part.key()).isEqualTo(part.box());
                 }
                 assertThat(graphic).as("undo of %s", what).isEqualTo(kept);
             }
         }
-        assertThat(done).isGreaterThan(20 * refused);
+        assertThat(done).isGreaterThan(20 * refused).isGreaterThan(4 * moved);
+    }
+
+    private static boolean isSame(Rect one, Rect other) {
+        return Math.abs(one.x() - other.x()) < 1e-6
+                && Math.abs(one.y() - other.y()) < 1e-6
+                && Math.abs(one.width() - other.width()) < 1e-6
+                && Math.abs(one.height() - other.height()) < 1e-6;
     }
 
     /** Whether the place of a part follows a stack, into which a copy of a row comes as a further row. */

@@ -10,10 +10,12 @@ import glimble.document.Dialled;
 import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.graphic.Channel;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Loop;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
+import glimble.graphic.PicturePart;
 import glimble.graphic.Start;
 import glimble.graphic.Toward;
 import glimble.graphic.Travel;
@@ -21,6 +23,7 @@ import glimble.rest.PartRest;
 import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
+import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -80,6 +83,24 @@ class PartEditsTest {
         assertThat(renamed.in().moves()).extracting(Move::part).containsExactly("ground", "who", "role");
         assertThat(PartEdits.rename(PartEdits.rename(renamed, "who", "name"), "ground", "plate"))
                 .isEqualTo(BAR);
+    }
+
+    @Test
+    void a_new_picture_shows_the_first_field_for_pictures_that_nothing_shows() {
+        Field crest = new Field("crest", "Crest", Field.Kind.PICTURE, false, 0, List.of(), "");
+        Field flag = new Field("flag", "Flag", Field.Kind.PICTURE, false, 0, List.of(), "");
+        List<Field> fields = new ArrayList<>(BAR.fields());
+        fields.addAll(List.of(crest, flag));
+        Graphic one = PartEdits.add(BAR.withFields(fields), "picture", "mono");
+        Graphic two = PartEdits.add(one, "picture", "mono");
+        Graphic three = PartEdits.add(two, "picture", "mono");
+        assertThat(three.parts())
+                .filteredOn(PicturePart.class::isInstance)
+                .extracting(part -> ((PicturePart) part).picture())
+                .startsWith("{crest}", "{flag}")
+                .doesNotHaveDuplicates()
+                .hasSize(3);
+        assertSound(two);
     }
 
     @ParameterizedTest

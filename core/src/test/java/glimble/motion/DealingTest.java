@@ -16,6 +16,24 @@ class DealingTest {
     }
 
     @Test
+    void each_begins_the_sooner_the_more_there_are_where_all_may_take_only_so_long() {
+        Deal.Pace pace = new Deal.Pace.Each(0.5, 50);
+        assertThat(Dealing.of(deal(Deal.Order.FIRST, pace), 3, 10, 50).starts()).containsExactly(0, 5, 10);
+        for (int units = 1; units < 300; units++) {
+            Dealing dealing = Dealing.of(deal(Deal.Order.FIRST, pace), units, 10, 50);
+            assertThat(dealing.length()).isLessThanOrEqualTo(50);
+            assertThat(dealing.unit()).isEqualTo(10);
+            int free = Dealing.of(deal(Deal.Order.FIRST, new Deal.Pace.Each(0.5)), units, 10, 50)
+                    .length();
+            assertThat(dealing.length()).isEqualTo(Math.min(50, free));
+        }
+        // Shorter than one of them takes: all at once.
+        assertThat(Dealing.of(deal(Deal.Order.LAST, new Deal.Pace.Each(0, 4)), 9, 10, 50)
+                        .length())
+                .isEqualTo(10);
+    }
+
+    @Test
     void units_begin_in_their_order() {
         assertThat(starts(Deal.Order.FIRST, 5)).containsExactly(0, 4, 8, 12, 16);
         assertThat(starts(Deal.Order.LAST, 5)).containsExactly(16, 12, 8, 4, 0);
