@@ -238,7 +238,7 @@ export function editGraphic(
   document: Graphic,
   values: Values,
   edit: Edit,
-): Promise<{ document: Graphic; part: string }> {
+): Promise<{ document: Graphic; part: string; rounded: string[] }> {
   return answer(client.POST('/api/edits', { body: { document, values, ...edit } }));
 }
 

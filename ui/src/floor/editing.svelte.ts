@@ -65,6 +65,8 @@ export abstract class Editing extends Choice {
   fault = $state('');
   /** Why the last change was refused; empty once one is taken again. */
   refusal = $state('');
+  /** What the last edit could not keep exactly, each in words. */
+  rounded = $state.raw<string[]>([]);
   /** Parts that are about to be removed, and those that hang on them. */
   removal = $state.raw<{ keys: string[]; hanging: string[] }>();
   /** Grows with each refusal, so that what was typed can be put back. */
@@ -188,8 +190,8 @@ export abstract class Editing extends Choice {
   }
 
   #fillIn(before: Graphic, after: Graphic): void {
-    const had = new Set((before.fields ?? []).map(({ key }) => key));
-    const made = (after.fields ?? []).filter(({ key }) => !had.has(key) && !(key in this.values));
+    const had = (before.fields ?? []).map(({ key }) => key);
+    const made = (after.fields ?? []).filter(({ key }) => !had.includes(key) && !(key in this.values));
     if (made.length === 0) return;
     this.values = {
       ...this.values,
@@ -285,13 +287,16 @@ export abstract class Editing extends Choice {
   edit(edit: Edit): Promise<void> {
     const before = this.selected;
     let next = before;
+    let rounded: string[] = [];
     return this.change(
       async (document) => {
         const edited = await editGraphic(document, this.values, edit);
         if (LEADS_ON.includes(edit.what)) next = edited.part;
+        rounded = edited.rounded;
         return edited.document;
       },
       () => {
+        this.rounded = rounded;
         if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
         // What was removed is not chosen any more; nor is anything in its place, lest a second key removes that as well.
         if (edit.what === 'REMOVE_PART') this.others = [];

@@ -121,6 +121,20 @@ describe('a change that is made to what is drawn while another is on its way', (
     expect(rebased(drawn, up(drawn), now, up(now))).toEqual({ plus: 24, stays: true });
   });
 
+  it('takes away what came meanwhile where that is what is changed', () => {
+    const clear = (move: object) => ({ ...move, channel: 'y', soft: undefined });
+    const drawn = { moves: [{ key: 'a', channel: 'reveal' }] };
+    const now = { moves: [{ key: 'a', channel: 'reveal', soft: 1 }] };
+    const rule = (document: typeof drawn) => ({ moves: document.moves.map(clear) });
+    expect(rebased<object>(drawn, rule(drawn), now, rule(now))).toEqual({
+      moves: [{ key: 'a', channel: 'y' }],
+    });
+    const only = (move: object) => ({ ...move, soft: undefined });
+    expect(rebased<object>({ a: 1 }, only({ a: 1 }), { a: 2, soft: 3 }, only({ a: 2, soft: 3 }))).toEqual({
+      a: 2,
+    });
+  });
+
   it('keeps members that came meanwhile', () => {
     expect(rebased<object>({ a: 1 }, { a: 2 }, { a: 1, b: 3 }, { a: 2 })).toEqual({ a: 2, b: 3 });
     expect(rebased<object>({}, { a: 2 }, { b: 3 }, { a: 2 })).toEqual({ a: 2, b: 3 });

@@ -19,6 +19,19 @@ export function same(one: Json, other: Json): boolean {
   return [...keys].every((key) => same(one[key], other[key]));
 }
 
+/** Whether nothing is changed; a member that is taken away is, though there was none. */
+function unchanged(drawn: Json, edited: Json): boolean {
+  if (drawn === edited) return true;
+  if (Array.isArray(drawn) && Array.isArray(edited))
+    return drawn.length === edited.length && drawn.every((item, i) => unchanged(item, edited[i]));
+  if (!isMembers(drawn) || !isMembers(edited)) return false;
+  const [had, has] = [Object.keys(drawn), Object.keys(edited)];
+  return (
+    had.every((key) => key in edited && unchanged(drawn[key], edited[key])) &&
+    has.every((key) => key in drawn)
+  );
+}
+
 /** What tells an item of a list from the others: its name, or itself. */
 function idOf(item: Json): string | undefined {
   if (typeof item === 'string') return item;
@@ -102,7 +115,7 @@ function isOtherKind(before: Members, after: Members): boolean {
  * @returns what there is by now, with what the change changes
  */
 export function rebased<T>(drawn: T, edited: T, now: T, asked: T): T {
-  if (same(drawn, edited)) return now;
+  if (unchanged(drawn, edited)) return now;
   if (same(drawn, now)) return edited;
   if (Array.isArray(drawn) && Array.isArray(edited) && Array.isArray(now) && Array.isArray(asked))
     return lists(drawn, edited, now, asked) as T;
@@ -111,6 +124,8 @@ export function rebased<T>(drawn: T, edited: T, now: T, asked: T): T {
   const keys = new Set([...Object.keys(now), ...Object.keys(asked)]);
   const members: Members = {};
   for (const key of keys) {
+    // Taken away, though it may have come only meanwhile.
+    if (key in edited && edited[key] === undefined) continue;
     const member = rebased<Json>(drawn[key], edited[key], now[key], asked[key]);
     if (member !== undefined) members[key] = member;
   }

@@ -9,7 +9,9 @@
   import TextPiece from './pieces/TextPiece.svelte';
 
   import { LIGHT, percent } from './ribbons';
+  import { ANY_PHASES, movesOf } from '../floor/moves';
   import { tagsOf } from '../shelf/tags';
+  import { briefList } from './lists';
   import RevisionsList from './RevisionsList.svelte';
 
   interface Props {
@@ -37,6 +39,26 @@
   function rescale(chosen: string) {
     const [width, height] = chosen.split(' × ').map(Number);
     if (width && height) void floor.edit({ what: 'RESCALE', key: '', raster: { width, height } });
+  }
+
+  /** A rate that is chosen and may change what moves. */
+  let rate = $state('');
+
+  function chooseRate(chosen: string) {
+    floor.rounded = [];
+    if (ANY_PHASES.some((phase) => movesOf(document, phase).length > 0)) rate = chosen;
+    else change({ frame: { ...frame, rate: chosen } });
+  }
+
+  /** @param seconds whether what moves takes as long as before, or as many frames */
+  function takeRate(seconds: boolean) {
+    if (seconds) void floor.edit({ what: 'RERATE', key: '', newName: rate });
+    else change({ frame: { ...frame, rate } });
+    rate = '';
+  }
+
+  function focused(button: HTMLButtonElement) {
+    button.focus();
   }
 
   function mirrorBy(field: string) {
@@ -80,12 +102,7 @@
     onchange={(height) => change({ frame: { ...frame, height } })}
   />
   at
-  <ChoicePiece
-    label="Frame rate"
-    value={frame.rate}
-    options={RATES}
-    onchange={(rate) => change({ frame: { ...frame, rate } })}
-  />
+  <ChoicePiece label="Frame rate" value={frame.rate} options={RATES} onchange={chooseRate} />
   <span class="muted">frames/s,</span>
   <NumberPiece
     label="Length"
@@ -95,6 +112,21 @@
   /> long,
   <ChoicePiece label="Rescale everything" value={KEEP} options={[KEEP, ...RASTERS]} onchange={rescale} />
 </p>
+{#if rate}
+  <p role="group" aria-label="At another frame rate">
+    at {rate} frames/s what moves
+    <button class="plain act" use:focused onclick={() => takeRate(true)}>keeps its seconds</button>
+    <button class="plain act" onclick={() => takeRate(false)}>keeps its frames</button>
+    <button class="plain act" onclick={() => (rate = '')}>leave it at {frame.rate}</button>
+  </p>
+{/if}
+{#if floor.rounded.length > 0}
+  <p class="muted" role="status">
+    {floor.rounded.length}
+    {floor.rounded.length > 1 ? 'counts are' : 'count is'} rounded:
+    {briefList(floor.rounded, 6)}.
+  </p>
+{/if}
 <p>
   grid
   <NumberPiece

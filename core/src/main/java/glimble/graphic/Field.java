@@ -47,6 +47,10 @@ public record Field(
         this(key, label, kind, required, longest, options, sample, "");
     }
 
+    public Field withSeries(Optional<Series> other) {
+        return new Field(key, label, kind, required, longest, options, sample, language, other, asked);
+    }
+
     /** Whether letters are filled in freely. */
     public boolean isText() {
         return kind == Kind.TEXT || kind == Kind.LINES || kind == Kind.SPOKEN;

@@ -79,6 +79,10 @@ public record Move(
         return new Move(key, part, channel, travel, start, other, ease, pivot, opening, keys, deal, round, like);
     }
 
+    public Move withRound(int other) {
+        return new Move(key, part, channel, travel, start, length, ease, pivot, opening, keys, deal, other, like);
+    }
+
     public Move withEase(Ease other, List<Key> otherKeys) {
         return new Move(key, part, channel, travel, start, length, other, pivot, opening, otherKeys, deal, round, like);
     }

@@ -341,12 +341,55 @@ class InstrumentTaskIT {
     }
 
     @Test
-    void a_mirrored_out_says_in_the_field_why_its_length_is_that_of_the_in() {
+    void another_frame_rate_keeps_the_seconds_unless_told_otherwise() {
+        FloorPage floor = added("flyer-bar", "Rated");
+        floor.awaitRest();
+        floor.button("graphic").click();
+        Locator rate = floor.page().getByLabel("Frame rate");
+        Locator length = floor.page().getByLabel("Length", new Page.GetByLabelOptions().setExact(true));
+        assertThat(rate).hasValue("50");
+        int frames = Integer.parseInt(length.inputValue());
+        rate.selectOption("25");
+        Locator question = floor.page().getByLabel("At another frame rate");
+        assertThat(question).containsText("at 25 frames/s");
+        // What is usual has the focus.
+        floor.press("Enter");
+        assertThat(question).hasCount(0);
+        assertThat(length).hasValue(Integer.toString(frames / 2));
+        assertThat(rate).hasValue("25");
+        assertThat(floor.page().getByText("rounded:")).isVisible();
+        floor.press("Control+z");
+        assertThat(length).hasValue(Integer.toString(frames));
+        rate.selectOption("60");
+        floor.button("keeps its frames").click();
+        assertThat(rate).hasValue("60");
+        assertThat(length).hasValue(Integer.toString(frames));
+    }
+
+    @Test
+    void a_mirrored_out_is_as_quick_as_it_is_told_to_be_and_stays_one() {
         FloorPage floor = added("wind-strap", "Mirrored");
         floor.awaitRest();
         floor.button("Phase out").click();
-        assertThat(floor.page().getByText("as the in does:")).isVisible();
-        assertThat(floor.page().getByLabel("Length of out")).hasCount(0);
+        Locator pace = floor.page().getByLabel("How quick the in backwards is");
+        Locator length = floor.page().getByLabel("Length of out");
+        assertThat(pace).hasValue("frame by frame");
+        int in = Integer.parseInt(length.inputValue());
+        length.fill(Integer.toString(in / 2));
+        length.blur();
+        assertThat(pace).hasValue("in so many frames");
+        assertThat(floor.page().getByText("for any text")).isVisible();
+        floor.press("o");
+        floor.press("End");
+        assertThat(floor.moment()).containsText("of " + in / 2);
+        pace.selectOption("in a share of its time");
+        Locator share = floor.page().getByLabel("Share of the time of the in");
+        assertThat(share).hasValue("50");
+        share.fill("200");
+        share.blur();
+        assertThat(length).hasValue(Integer.toString(2 * in));
+        pace.selectOption("frame by frame");
+        assertThat(length).hasValue(Integer.toString(in));
     }
 
     @ParameterizedTest

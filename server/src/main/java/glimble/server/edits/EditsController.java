@@ -13,6 +13,7 @@ import glimble.edit.MoveEdits;
 import glimble.edit.OutEdits;
 import glimble.edit.PartEdits;
 import glimble.edit.ProposedCases;
+import glimble.edit.Rerate;
 import glimble.edit.Rescale;
 import glimble.edit.SwapGestures;
 import glimble.edit.VariantEdits;
@@ -23,7 +24,9 @@ import glimble.graphic.Limits;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
+import glimble.graphic.Rate;
 import glimble.graphic.Trial;
+import glimble.handover.Rates;
 import glimble.proof.ProposedTrials;
 import glimble.reel.Bar;
 import glimble.reel.ReelMaker;
@@ -119,7 +122,9 @@ class EditsController {
         PROPOSE_TRIALS,
         /** Rows of the case table for what may be blank, with variants to begin with. */
         PROPOSE_CASES,
-        RESCALE
+        RESCALE,
+        /** Another frame rate, in the same seconds. */
+        RERATE
     }
 
     private static final Set<What> COPIES =
@@ -128,7 +133,7 @@ class EditsController {
     /**
      * @param values the values at hand, for what keeps its present size
      * @param key the part, field, colour or variant, or the kind of a new part; of no account to proposed trials
-     * @param newName the new name, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
+     * @param newName the new name, the frame rate, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
      * @param keys the parts of a new group, that a new part takes up, or that are removed as well; of no account to other edits
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
      *     to other edits
@@ -153,8 +158,11 @@ class EditsController {
     /** px. */
     record Raster(int width, int height) {}
 
-    /** @param part the part to look at next; empty for none */
-    record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part) {}
+    /**
+     * @param part the part to look at next; empty for none
+     * @param rounded what could not be kept exactly, each in words
+     */
+    record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part, List<String> rounded) {}
 
     @PostMapping("/api/edits")
     EditAnswer edit(@RequestBody EditRequest request) {
@@ -168,7 +176,10 @@ class EditsController {
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
-        return new EditAnswer(document, next(graphic, edited, request));
+        List<String> rounded = request.what() == What.RERATE
+                ? Rerate.to(graphic, rate(request)).rounded()
+                : List.of();
+        return new EditAnswer(document, next(graphic, edited, request), rounded);
     }
 
     private Graphic allowed(Graphic graphic, EditRequest request) {
@@ -186,6 +197,8 @@ class EditsController {
         if (request.what() == What.PROPOSE_CASES) return ProposedCases.of(graphic);
         if (request.what() == What.GROUP_PARTS) return grouped(graphic, request);
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
+        if (request.what() == What.RERATE)
+            return Rerate.to(graphic, rate(request)).graphic();
         Optional<Graphic> moved = edited(graphic, request, key);
         if (moved.isPresent()) return moved.get();
         if (request.what() == What.RENAME_COLOUR) return ColourEdits.rename(graphic, key, newName(request));
@@ -257,6 +270,11 @@ class EditsController {
     private static Graphic part(Graphic graphic, String key) {
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return graphic;
+    }
+
+    private static Rate rate(EditRequest request) {
+        return Rates.read(newName(request))
+                .orElseThrow(() -> new Refused("$.newName", "must be frames per second, such as 25 or 30000/1001"));
     }
 
     private static String part(Graphic graphic, EditRequest request) {
