@@ -4,6 +4,7 @@ import glimble.graphic.Axis;
 import glimble.graphic.BoxPart;
 import glimble.graphic.Graphic;
 import glimble.graphic.LinePart;
+import glimble.graphic.Mask;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
@@ -25,6 +26,8 @@ import java.util.Optional;
 public final class RestFaults {
     /** px; less than this nobody sees. */
     private static final double UNSEEN = 0.5;
+
+    private static final Rect NOTHING = new Rect(0, 0, 0, 0);
 
     private final Graphic graphic;
     private final Rest rest;
@@ -85,13 +88,32 @@ public final class RestFaults {
         if (part instanceof TextPart text) {
             boxOf(text)
                     .ifPresent(box -> outside(part, "its letters stand", at.drawn(), rest.box(box.key()), box.key()));
-            outside(part, "its letters stand", at.drawn(), safe(Place.TITLE_SAFE), Place.TITLE_SAFE);
+            outside(part, "its letters stand", seen(part, at.drawn()), safe(Place.TITLE_SAFE), Place.TITLE_SAFE);
         } else if (part instanceof BoxPart
                 || part instanceof LinePart
                 || part instanceof PicturePart
                 || part instanceof RibbonPart) {
-            outside(part, "it stands", at.box(), safe(Place.ACTION_SAFE), Place.ACTION_SAFE);
+            outside(part, "it stands", seen(part, at.box()), safe(Place.ACTION_SAFE), Place.ACTION_SAFE);
         }
+    }
+
+    /** What its masks, and those of its groups, leave of it; what is only a mask is not seen at all. */
+    private Rect seen(Part part, Rect all) {
+        Rect left = part.base().unseen() ? NOTHING : all;
+        for (Part at = part; at != null; at = graphic.groupOf(at.key()).orElse(null)) {
+            for (Mask mask : at.masks()) {
+                if (mask.inside() && rest.isPresent(mask.by())) left = shared(left, rest.box(mask.by()));
+            }
+        }
+        return left;
+    }
+
+    private static Rect shared(Rect one, Rect other) {
+        double x = Math.max(one.x(), other.x());
+        double y = Math.max(one.y(), other.y());
+        double width = Math.min(one.right(), other.right()) - x;
+        double height = Math.min(one.bottom(), other.bottom()) - y;
+        return width <= 0 || height <= 0 ? NOTHING : new Rect(x, y, width, height);
     }
 
     private Rect safe(String ground) {
@@ -116,6 +138,7 @@ public final class RestFaults {
     }
 
     private void outside(Part part, String what, Rect inner, Rect outer, String of) {
+        if (inner == NOTHING) return;
         double most = Math.max(
                 Math.max(outer.x() - inner.x(), inner.right() - outer.right()),
                 Math.max(outer.y() - inner.y(), inner.bottom() - outer.bottom()));

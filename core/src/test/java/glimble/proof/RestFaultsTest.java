@@ -11,15 +11,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import glimble.MonoTypesetter;
 import glimble.PlainWriting;
+import glimble.graphic.Base;
 import glimble.graphic.Edge;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Mask;
 import glimble.graphic.Part;
 import glimble.graphic.Place;
 import glimble.graphic.Trial;
 import glimble.rest.Note;
 import glimble.rest.RestSolver;
 import glimble.text.Letters;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
@@ -44,6 +47,27 @@ class RestFaultsTest {
                 .containsExactly(
                         new Note("plate", "it stands 47 px outside action-safe"),
                         new Note("name", "its letters stand 55 px outside title-safe"));
+    }
+
+    @Test
+    void what_a_mask_hides_is_not_outside() {
+        Place out = hang(Edge.START, Place.FRAME, Edge.START, -40);
+        Place top = hang(Edge.START, Place.FRAME, Edge.START, 110);
+        Part light = box("light", px(60), out, px(20), top);
+        Part masked = light.withBase(light.base().withMasks(List.of(new Mask("plate", true))));
+        List<Part> seen = new ArrayList<>(graphic(bar()).parts());
+        seen.add(light);
+        assertThat(faults(graphic(bar()).withParts(seen), "Oona Varga"))
+                .containsExactly(new Note("light", "it stands 75 px outside action-safe"));
+        seen.set(seen.size() - 1, masked);
+        assertThat(faults(graphic(bar()).withParts(seen), "Oona Varga")).isEmpty();
+        // Only there as a mask.
+        seen.set(seen.size() - 1, light.withBase(unseen(light.base())));
+        assertThat(faults(graphic(bar()).withParts(seen), "Oona Varga")).isEmpty();
+    }
+
+    private static Base unseen(Base base) {
+        return new Base(base.key(), base.tag(), base.needs(), base.x(), base.y(), base.masks(), true);
     }
 
     @Test
