@@ -61,7 +61,7 @@
     </div>
   {:else}
     <div class="options" role="radiogroup" aria-label={dial.label} {id}>
-      {#each options as option (option)}
+      {#each options as option, i (i)}
         <button
           type="button"
           class="plain option"

@@ -61,7 +61,7 @@
     on:update={(event) => onchange(String(event.detail))}
   >
     {#if !field.required || !field.options?.includes(text)}<SelectItem value="" text="—" />{/if}
-    {#each field.options ?? [] as option (option)}<SelectItem value={option} />{/each}
+    {#each field.options ?? [] as option, i (i)}<SelectItem value={option} />{/each}
   </Select>
 {:else if field.kind === 'picture'}
   <Select size="sm" {labelText} selected={text} on:update={(event) => onchange(String(event.detail))}>

@@ -466,6 +466,12 @@ export abstract class Editing extends Choice {
     if (!this.refusal) this.moves = [{ ...move, key: to }];
   }
 
+  /** Says why something is not done, and puts back what was typed. */
+  refuse(why: string): void {
+    this.refusal = why;
+    this.refusals += 1;
+  }
+
   /** Removes parts, with all that is in groups; where others hang on them it is asked first what those do. */
   remove(keys = this.chosenParts): void {
     if (keys.length === 0) return;

@@ -41,6 +41,20 @@
     if (value !== floor.values[field.key]) floor.setValue(field.key, value);
   }
 
+  function changeOptions(field: Field, text: string) {
+    const options = text
+      .split(',')
+      .map((option) => option.trim())
+      .filter((option) => option);
+    const twice = options.find((option, i) => options.indexOf(option) < i);
+    if (options.length > 0 && twice === undefined) return change(field.key, { options });
+    floor.refuse(
+      twice === undefined
+        ? `‘${field.label}’ needs an option to choose; write one, or make it a text.`
+        : `‘${field.label}’ has ‘${twice}’ twice; call one of them otherwise.`,
+    );
+  }
+
   /** One place earlier in the form. */
   function earlier(place: number) {
     void floor.change((document) => {
@@ -145,13 +159,7 @@
         <TextPiece
           label="Options of {field.key}"
           value={(field.options ?? []).join(', ')}
-          onchange={(text) =>
-            change(field.key, {
-              options: text
-                .split(',')
-                .map((option) => option.trim())
-                .filter((option) => option),
-            })}
+          onchange={(text) => changeOptions(field, text)}
         />
       {:else if field.kind === 'text' || field.kind === 'lines' || !field.kind}
         up to

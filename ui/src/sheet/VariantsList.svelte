@@ -41,9 +41,8 @@
   }
 
   async function remove(name: string) {
-    await floor.pin({ ...floor.played, [named]: '' });
     await floor.changeDesign((before) => edited(before, { what: 'REMOVE_VARIANT', key: name, phase: key }));
-    await floor.pin();
+    if (!floor.refusal) await floor.pin();
   }
 
   async function rename(name: string, to: string) {

@@ -19,5 +19,5 @@
   onchange={(event) => onchange(event.currentTarget.value as T)}
 >
   {#if !options.includes(value)}<option {value}>{words(value)}</option>{/if}
-  {#each options as option (option)}<option value={option}>{words(option)}</option>{/each}
+  {#each options as option, i (i)}<option value={option}>{words(option)}</option>{/each}
 </select>

@@ -20,7 +20,7 @@ import tools.jackson.databind.node.ObjectNode;
 class QuickEditsIT {
     private static final JsonMapper JSON = JsonMapper.builder().build();
     /** Of each part; more of them to look further. */
-    private static final int PAIRS = Integer.getInteger("quick.pairs", 4);
+    private static final int PAIRS = Integer.getInteger("quick.pairs", 2);
 
     private static final int SEED = Integer.getInteger("quick.seed", 1);
 
