@@ -39,13 +39,17 @@
 
 <style>
   .question {
+    display: flex;
+    flex-wrap: wrap;
+    gap: 6px;
     margin-bottom: 8px;
     padding: 6px 8px;
     border-left: 2px solid var(--warning);
   }
 
   p {
-    margin: 0 0 4px;
+    flex-basis: 100%;
+    margin: 0;
     line-height: 1.4;
   }
 </style>

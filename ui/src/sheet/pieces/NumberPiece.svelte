@@ -29,8 +29,12 @@
   const onItsWay = getContext<(() => boolean) | undefined>('on its way') ?? (() => false);
   /** What was sent last and is still on its way: the next step goes on from there. */
   let last: number | undefined;
+  let input: HTMLInputElement | undefined;
   $effect(() => {
-    if (!onItsWay()) last = undefined;
+    if (onItsWay()) return;
+    last = undefined;
+    // What came of it may be another number, or none.
+    if (input && document.activeElement !== input) input.value = String(value);
   });
 
   function send(sent: number) {
@@ -90,6 +94,7 @@
 </script>
 
 <input
+  bind:this={input}
   class="piece figures"
   aria-label={label}
   title="{label}{unit ? `, ${unit}` : ''}: type, pull, or turn the wheel{offer
