@@ -102,7 +102,7 @@
     onchange={(height) => change({ frame: { ...frame, height } })}
   />
   at
-  <ChoicePiece label="Frame rate" value={frame.rate} options={RATES} onchange={chooseRate} />
+  <ChoicePiece label="Frame rate" value={rate || frame.rate} options={RATES} onchange={chooseRate} />
   <span class="muted">frames/s,</span>
   <NumberPiece
     label="Length"

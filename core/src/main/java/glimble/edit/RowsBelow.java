@@ -135,7 +135,10 @@ final class RowsBelow {
                 .reduce(Rect::around)
                 .orElse(new Rect(0, 0, UNKNOWN, UNKNOWN));
         Rect box = boxes.getOrDefault(first.key(), row);
-        double gap = Math.max(1, Whole.nearest(box.height() * GAP));
+        // Spaced is what says where the row stands; a plate around it reaches further.
+        double beyond = Math.max(0, row.height() - box.height());
+        double air = Math.max(1, Whole.nearest(row.height() * GAP));
+        double gap = beyond + air;
         double height = count * box.height() + (count - 1) * gap;
         Place.Hang hang = (Place.Hang) first.span(Axis.Y).place();
         boolean asIs =
@@ -148,7 +151,7 @@ final class RowsBelow {
                 new Span(new Size.Fixed(box.width()), new Place.Hang(Edge.START, Place.FRAME, Edge.START, box.x())),
                 new Span(new Size.Fixed(height), down),
                 List.of());
-        return new StackPart(base, Axis.Y, Align.START, Math.min(gap, 4), gap, gap);
+        return new StackPart(base, Axis.Y, Align.START, beyond + Math.min(air, 4), gap, gap);
     }
 
     /** What asks for no field by itself asks for the first one it shows. */

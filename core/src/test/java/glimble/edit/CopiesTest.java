@@ -33,6 +33,7 @@ import glimble.rest.Rect;
 import glimble.rest.Rest;
 import glimble.rest.RestSolver;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -223,6 +224,24 @@ class CopiesTest {
             if (root.isEmpty()) continue;
             assertThat(root).as("%s of graphic %s", part.key(), seed).hasSize(3);
             if (!root.stream().allMatch(one -> now.isPresent(one.key()))) continue;
+            Graphic made = rows;
+            if (part instanceof GroupPart) {
+                // With all that is in them.
+                List<Rect> groups = rows.parts().stream()
+                        .filter(one -> one.key().equals(part.key())
+                                || one instanceof GroupPart
+                                        && graphic.part(one.key()).isEmpty())
+                        .filter(one -> GroupEdits.all(made, one.key()).stream()
+                                .anyMatch(key ->
+                                        root.stream().anyMatch(r -> r.key().equals(key))))
+                        .map(one -> now.box(one.key()))
+                        .sorted(Comparator.comparingDouble(Rect::y))
+                        .toList();
+                for (int row = 1; row < groups.size(); row++)
+                    assertThat(groups.get(row).y())
+                            .as("row %s of %s of graphic %s", row, part.key(), seed)
+                            .isGreaterThanOrEqualTo(groups.get(row - 1).end(Axis.Y) - 0.51);
+            }
             for (int row = 1; row < 3; row++) {
                 assertThat(now.box(root.get(row).key()).y())
                         .as("row %s of %s of graphic %s", row, part.key(), seed)
