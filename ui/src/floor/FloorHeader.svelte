@@ -101,9 +101,11 @@
     min-width: 0;
   }
 
+  /* What it is called gives way last. */
   .title {
-    flex: 0 1 auto;
+    flex: 0 0.1 auto;
     min-width: 60px;
+    max-width: 260px;
     overflow: hidden;
     padding-left: 18px;
     text-overflow: ellipsis;
