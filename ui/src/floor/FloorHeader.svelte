@@ -103,9 +103,8 @@
 
   /* What it is called gives way last. */
   .title {
-    flex: 0 0.1 auto;
-    min-width: 60px;
-    max-width: 260px;
+    flex: none;
+    max-width: min(260px, 45%);
     overflow: hidden;
     padding-left: 18px;
     text-overflow: ellipsis;
