@@ -367,9 +367,10 @@ export async function namesTable(id: number): Promise<string | undefined> {
 }
 
 /** Resolves with how many fillings the table makes. */
-export async function keepNamesTable(id: number, table: File): Promise<number> {
+/** Rows there are, and which of them would not be let through. */
+export async function keepNamesTable(id: number, table: File): Promise<{ rows: number; refused: string[] }> {
   const body = { file: await base64(table) };
-  return (await answer(client.PUT('/api/graphics/{id}/names', { params: { path: { id } }, body }))).rows;
+  return answer(client.PUT('/api/graphics/{id}/names', { params: { path: { id } }, body }));
 }
 
 export function dropNamesTable(id: number): Promise<void> {

@@ -11,6 +11,8 @@
   const { id, onchange }: Props = $props();
 
   let rows = $state<number>();
+  /** Which of them would not be let through, and why. */
+  let refused = $state.raw<string[]>([]);
   let kept = $state(false);
   let fault = $state('');
 
@@ -25,7 +27,7 @@
     input.value = '';
     if (!file) return;
     try {
-      rows = await keepNamesTable(id, file);
+      ({ rows, refused } = await keepNamesTable(id, file));
       kept = true;
       fault = '';
       onchange();
@@ -38,6 +40,7 @@
     await dropNamesTable(id);
     kept = false;
     rows = undefined;
+    refused = [];
     onchange();
   }
 </script>
@@ -61,6 +64,14 @@
       onchange={(e) => take(e.currentTarget)}
     />
   </label>
+  {#if refused.length > 0}
+    <details class="wrong">
+      <summary>{count(refused.length, 'value')} would not be let through</summary>
+      <ul>
+        {#each refused as row (row)}<li>{row}</li>{/each}
+      </ul>
+    </details>
+  {/if}
   {#if fault}<p class="wrong" role="alert">{fault}</p>{/if}
 </div>
 
@@ -89,6 +100,18 @@
     width: 1px;
     height: 1px;
     opacity: 0;
+  }
+
+  ul {
+    margin: 4px 0 0;
+    padding-left: 16px;
+    font-size: 12px;
+    line-height: 1.5;
+  }
+
+  summary {
+    font-size: 12px;
+    cursor: pointer;
   }
 
   .wrong {

@@ -1,5 +1,6 @@
 package glimble.command;
 
+import glimble.cue.CueCheck;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Graphic;
@@ -71,13 +72,17 @@ final class Prove implements Callable<Integer> {
                 names.isPresent() ? NamesTable.read(Table.text(GivenFile.read(names.get())), framed) : List.of();
         ProofRun.Standing proof = proof(handed, named, typesetter);
         print(framed, proof, out);
+        CueCheck.House house = new CueCheck.House(handed.palette(), handed.extents());
+        List<String> refused = NamesTable.refused(named, framed, house, typesetter.writing());
+        if (!refused.isEmpty()) out.println("\nnot let through:");
+        refused.forEach(row -> out.println("  " + row));
         if (!proof.left().isEmpty()) out.println("\n" + proof.left());
         if (sheet.isPresent()) {
             WorstFrame frames = new WorstFrame(framed, handed.palette(), typesetter, handed.extents(), handed.source());
             Files.writeString(sheet.get(), ProofSheet.html(framed.name(), proof, framed.proof(), frames));
         }
         if (findings.isPresent()) Files.writeString(findings.get(), FindingsTable.csv(proof));
-        return proof.open() == 0 ? 0 : 1;
+        return proof.open() == 0 && refused.isEmpty() ? 0 : 1;
     }
 
     /** @param named fillings besides those that are made */

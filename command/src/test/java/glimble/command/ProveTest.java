@@ -74,6 +74,10 @@ class ProveTest {
         Path names = Files.writeString(
                 folder.resolve("names.csv"), "Tag,Message\nNEXT,\"Gusts, again\"\nHOLD,Ștefan Ițcu\n");
         assertThat(prove(strap, names)).isZero();
+        Path tooLong =
+                Files.writeString(folder.resolve("long.csv"), "Tag,Message\nNEXT,Wu\n\n" + "W".repeat(60) + ",Wu\n");
+        assertThat(prove(strap, tooLong)).isEqualTo(1);
+        assertThat(printed()).contains("not let through:", "row 4: WWW", "Tag has 60 letters; at most");
         Path wrong = Files.writeString(folder.resolve("wrong.csv"), "a,b\n1,2\n");
         assertThat(prove(strap, wrong)).isEqualTo(2);
         assertThat(printed()).contains("The first row names no field; it should name some of tag, message.");

@@ -38,6 +38,8 @@ final class CaseReader {
                     "steps",
                     "length",
                     "mirrors",
+                    "frames",
+                    "share",
                     "meet",
                     "flow",
                     "stands");

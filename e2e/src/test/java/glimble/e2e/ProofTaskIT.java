@@ -216,6 +216,14 @@ class ProofTaskIT {
                 .setInputFiles(new com.microsoft.playwright.options.FilePayload(
                         "wrong.csv", "text/csv", "a,b\n1,2".getBytes(StandardCharsets.UTF_8)));
         assertThat(page.getByText("The first row names no field")).isVisible();
+        byte[] tooLong = ("tag,message\nNEXT,Wu\n" + "W".repeat(60) + ",Wu\n").getBytes(StandardCharsets.UTF_8);
+        page.getByLabel("Table of names")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload("long.csv", "text/csv", tooLong));
+        page.getByText("1 value would not be let through").click();
+        assertThat(page.getByText("Tag has 60 letters; at most")).isVisible();
+        page.getByLabel("Table of names")
+                .setInputFiles(new com.microsoft.playwright.options.FilePayload("names.csv", "text/csv", names));
+        assertThat(page.getByText("would not be let through")).hasCount(0);
 
         floor.button("read").click();
         assertThat(page.getByText("All of it can be read while it stands.")).isVisible();

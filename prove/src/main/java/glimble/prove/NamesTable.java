@@ -1,11 +1,13 @@
 package glimble.prove;
 
+import glimble.cue.CueCheck;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
 import glimble.proof.Filling;
+import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -20,7 +22,7 @@ public final class NamesTable {
     private NamesTable() {}
 
     /**
-     * @return a filling for each row; fields without a column have their sample
+     * @return a filling for each row, called after its line and what is first in it; fields without a column have their sample
      * @throws BadTable with what to do
      */
     public static List<Filling> read(String csv, Graphic graphic) throws BadTable {
@@ -66,6 +68,22 @@ public final class NamesTable {
             values.put(key, row.cell(i));
             if (name.isBlank()) name = row.cell(i).strip();
         }
-        return new Filling(name.isBlank() ? "row without a name" : name, values);
+        return new Filling("row " + row.line() + (name.isBlank() ? "" : ": " + name), values);
+    }
+
+    /**
+     * Why an operator could not fill in some of the rows, each in a sentence with its row; empty if all would be let through.
+     *
+     * @param rows as {@link #read} gives them
+     */
+    public static List<String> refused(List<Filling> rows, Graphic graphic, CueCheck.House house, Writing writing) {
+        List<String> refused = new ArrayList<>();
+        for (Filling row : rows) {
+            for (CueCheck.Wrong wrong : CueCheck.wrong(graphic, row.values(), house, writing)) {
+                String label = graphic.field(wrong.field()).map(Field::label).orElse(wrong.field());
+                refused.add(row.name() + " · " + label + " " + wrong.sentence());
+            }
+        }
+        return refused;
     }
 }

@@ -1,5 +1,6 @@
 package glimble.server.proofs;
 
+import glimble.cue.CueCheck;
 import glimble.formats.GraphicJson;
 import glimble.formats.tables.BadTable;
 import glimble.graphic.Graphic;
@@ -212,12 +213,20 @@ class Proofs {
         return mapper.names(graphic);
     }
 
+    /**
+     * @param rows fillings that a table makes
+     * @param refused those that would not be let through, with why
+     */
+    record Names(int rows, List<String> refused) {}
+
     /** @throws Refused if it cannot be used with the current revision */
-    int keepNames(long graphic, String csv) {
+    Names keepNames(long graphic, String csv) {
         try {
-            int rows = NamesTable.read(csv, graphic(store.find(graphic))).size();
+            Graphic proved = graphic(store.find(graphic));
+            List<Filling> rows = NamesTable.read(csv, proved);
             mapper.keepNames(graphic, csv, clock.instant());
-            return rows;
+            CueCheck.House known = new CueCheck.House(house.palette(), pictures);
+            return new Names(rows.size(), NamesTable.refused(rows, proved, known, typesetter.writing()));
         } catch (BadTable e) {
             throw new Refused("$.csv", e.getMessage());
         }

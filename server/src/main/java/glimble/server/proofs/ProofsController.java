@@ -139,8 +139,14 @@ class ProofsController {
     /** @param csv missing if there is none */
     record NamesAnswer(Optional<String> csv) {}
 
-    /** @param rows fillings that the table makes */
-    record NamesTaken(int rows) {}
+    /** More are not told. */
+    private static final int TOLD = 200;
+
+    /**
+     * @param rows fillings that the table makes
+     * @param refused those that would not be let through, each with its row and why; the first of them
+     */
+    record NamesTaken(int rows, List<String> refused) {}
 
     @GetMapping("/api/graphics/{id}/names")
     NamesAnswer names(@PathVariable long id) {
@@ -154,7 +160,8 @@ class ProofsController {
         if (csv.length() > LONGEST_TABLE) {
             throw new Refused("$.csv", "has more than " + LONGEST_TABLE + " characters; send fewer rows");
         }
-        return new NamesTaken(proofs.keepNames(id, csv));
+        Proofs.Names names = proofs.keepNames(id, csv);
+        return new NamesTaken(names.rows(), names.refused().stream().limit(TOLD).toList());
     }
 
     private static String text(String file) {
