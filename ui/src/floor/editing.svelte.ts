@@ -27,6 +27,9 @@ import { rebased } from './rebase';
 
 type Rule = (document: Graphic) => Graphic | Promise<Graphic>;
 
+/** Of a part, or what they are of it as it is by then. */
+export type PartChanges = Partial<Part> | ((now: Part) => Partial<Part>);
+
 /** The phases themselves. */
 export const PLAIN: Played = { in: '', loop: '', out: '', swap: '' };
 
@@ -227,9 +230,10 @@ export abstract class Editing extends Choice {
         asked = document;
         const made = edit(document);
         // What it was made to may have been changed meanwhile, by a change that was on its way.
+        const late = !(made instanceof Promise) && document !== drawn;
         const edited = settled(
           document,
-          made instanceof Promise ? await made : rebased(drawn, edit(drawn) as Graphic, document, made),
+          late ? rebased(drawn, edit(drawn) as Graphic, document, made) : await made,
         );
         asked = edited;
         const trials = (edited.trials ?? []).map((trial) => trial.values);
@@ -266,8 +270,7 @@ export abstract class Editing extends Choice {
     return done;
   }
 
-  /** @param changes or what they are of the part as it is by then */
-  changePart(key: string, changes: Partial<Part> | ((now: Part) => Partial<Part>)): Promise<void> {
+  changePart(key: string, changes: PartChanges): Promise<void> {
     return this.#changePart(key, (part) => ({
       ...part,
       ...(typeof changes === 'function' ? changes(part) : changes),

@@ -12,6 +12,7 @@
   import { ANY_PHASES, movesOf } from '../floor/moves';
   import { tagsOf } from '../shelf/tags';
   import { briefList } from './lists';
+  import { focused } from './pieces/focused';
   import RevisionsList from './RevisionsList.svelte';
 
   interface Props {
@@ -55,10 +56,6 @@
     if (seconds) void floor.edit({ what: 'RERATE', key: '', newName: rate });
     else change({ frame: { ...frame, rate } });
     rate = '';
-  }
-
-  function focused(button: HTMLButtonElement) {
-    button.focus();
   }
 
   function mirrorBy(field: string) {

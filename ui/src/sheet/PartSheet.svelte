@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Part, Place, Size } from '../api/types';
+  import type { PartChanges } from '../floor/editing.svelte';
   import type { Phase } from '../player/moment';
   import type { FloorState } from '../floor/floor.svelte';
   import { house } from '../house/house.svelte';
@@ -113,7 +114,7 @@
     void floor.edit({ what: 'REORDER_PART', key: part.key, steps: shiftKey ? steps * 1000 : steps });
   }
 
-  function change(changes: Partial<Part> | ((now: Part) => Partial<Part>)) {
+  function change(changes: PartChanges) {
     void floor.changePart(part.key, changes);
   }
 </script>

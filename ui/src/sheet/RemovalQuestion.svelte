@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { FloorState } from '../floor/floor.svelte';
   import { briefList } from './lists';
+  import { focused } from './pieces/focused';
 
   interface Props {
     floor: FloorState;
@@ -16,10 +17,6 @@
     if (event.key !== 'Escape') return;
     event.stopPropagation();
     floor.removal = undefined;
-  }
-
-  function focused(button: HTMLButtonElement) {
-    button.focus();
   }
 </script>
 

@@ -1,5 +1,6 @@
 <script lang="ts">
   import type { Bend, Part } from '../api/types';
+  import type { PartChanges } from '../floor/editing.svelte';
   import BendsSentence from './BendsSentence.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import ColourPiece from './pieces/ColourPiece.svelte';
@@ -11,7 +12,7 @@
     part: Part;
     /** Share of its bends that is left so that they squeeze no more than they may. */
     eased: number;
-    onchange: (changes: Partial<Part> | ((now: Part) => Partial<Part>)) => void;
+    onchange: (changes: PartChanges) => void;
   }
 
   const { part, eased, onchange }: Props = $props();

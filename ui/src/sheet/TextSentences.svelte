@@ -2,6 +2,7 @@
   import type { FloorState } from '../floor/floor.svelte';
   import StylePiece from './StylePiece.svelte';
   import type { FontInfo, Part } from '../api/types';
+  import type { PartChanges } from '../floor/editing.svelte';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
   import { getContext } from 'svelte';
   import type { SvelteSet } from 'svelte/reactivity';
@@ -18,7 +19,7 @@
     part: Part;
     fonts: FontInfo[];
     others: string[];
-    onchange: (changes: Partial<Part> | ((now: Part) => Partial<Part>)) => void;
+    onchange: (changes: PartChanges) => void;
   }
 
   const { floor, part, fonts, others, onchange }: Props = $props();

@@ -151,7 +151,7 @@ public final class MoveEdits {
     private static Graphic times(Graphic graphic, PhaseName phase, double factor) {
         Phase had = graphic.phase(phase);
         List<Move> moves = had.moves().stream()
-                .map(move -> move.withStart(times(move.start(), factor))
+                .map(move -> move.withStart(move.start().withFrames(frames -> times(frames, factor)))
                         .withLength(Math.max(1, times(move.length(), factor)))
                         .withDeal(move.deal().map(deal -> times(deal, factor))))
                 .toList();
@@ -180,16 +180,5 @@ public final class MoveEdits {
 
     private static int times(int frames, double factor) {
         return (int) Whole.nearest(frames * factor);
-    }
-
-    private static Start times(Start start, double factor) {
-        if (start instanceof Start.At at) return new Start.At(times(at.frame(), factor));
-        if (start instanceof Start.After after) return new Start.After(after.move(), times(after.plus(), factor));
-        if (start instanceof Start.With with) return new Start.With(with.move(), times(with.plus(), factor));
-        if (start instanceof Start.AfterPart after) {
-            return new Start.AfterPart(after.part(), times(after.plus(), factor));
-        }
-        Start.WithPart with = (Start.WithPart) start;
-        return new Start.WithPart(with.part(), times(with.plus(), factor));
     }
 }

@@ -52,19 +52,19 @@ public final class OutEdits {
 
         /** Backwards in time a move begins when what waited for it is gone; without anything that did, at a frame. */
         Start start(Move move) {
-            Optional<Move> came = last(move, true);
-            if (came.isPresent()) return new Start.After(came.get().key(), first(came.get()) - last(move));
-            Optional<Move> with = last(move, false);
-            if (with.isPresent()) return new Start.With(with.get().key(), last(with.get()) - last(move));
-            return new Start.At(Math.max(0, length - last(move)));
+            Optional<Move> came = follower(move, true);
+            if (came.isPresent()) return new Start.After(came.get().key(), begin(came.get()) - end(move));
+            Optional<Move> with = follower(move, false);
+            if (with.isPresent()) return new Start.With(with.get().key(), end(with.get()) - end(move));
+            return new Start.At(Math.max(0, length - end(move)));
         }
 
         /** Of the moves that waited for one, the one that ends last. */
-        private Optional<Move> last(Move move, boolean forEnd) {
+        private Optional<Move> follower(Move move, boolean forEnd) {
             Optional<Move> last = Optional.empty();
             for (Move other : moves) {
                 if (!waits(other, move, forEnd) || !starts.containsKey(other.key())) continue;
-                if (last.isEmpty() || last(other) > last(last.get())) last = Optional.of(other);
+                if (last.isEmpty() || end(other) > end(last.get())) last = Optional.of(other);
             }
             return last;
         }
@@ -81,15 +81,15 @@ public final class OutEdits {
         private boolean isLastOfPart(Move move) {
             return moves.stream()
                     .filter(other -> other.part().equals(move.part()))
-                    .allMatch(other -> last(other) <= last(move));
+                    .allMatch(other -> end(other) <= end(move));
         }
 
-        private int first(Move move) {
+        private int begin(Move move) {
             return starts.getOrDefault(move.key(), 0);
         }
 
-        private int last(Move move) {
-            return ends.getOrDefault(move.key(), first(move) + move.length());
+        private int end(Move move) {
+            return ends.getOrDefault(move.key(), begin(move) + move.length());
         }
     }
 

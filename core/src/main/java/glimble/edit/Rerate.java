@@ -107,7 +107,8 @@ public final class Rerate {
 
     private Move move(Move move) {
         String of = move.key();
-        Move moved = move.withStart(start(of, move.start()))
+        String when = move.start() instanceof Start.At ? "start" : "wait";
+        Move moved = move.withStart(move.start().withFrames(had -> frames(of, when, had)))
                 .withDeal(move.deal().map(deal -> deal(of, deal)))
                 .withRound(frames(of, "round", move.round()));
         // The length of a linked copy is that of what it is linked to, which is told once.
@@ -115,19 +116,6 @@ public final class Rerate {
         Move lasting = moved.withLength(frames(of, "length", move.length()));
         if (!move.like().isEmpty()) rounded.subList(told, rounded.size()).clear();
         return lasting;
-    }
-
-    private Start start(String of, Start start) {
-        if (start instanceof Start.At at) return new Start.At(frames(of, "start", at.frame()));
-        if (start instanceof Start.After after) return new Start.After(after.move(), wait(of, after.plus()));
-        if (start instanceof Start.With with) return new Start.With(with.move(), wait(of, with.plus()));
-        if (start instanceof Start.AfterPart after) return new Start.AfterPart(after.part(), wait(of, after.plus()));
-        Start.WithPart with = (Start.WithPart) start;
-        return new Start.WithPart(with.part(), wait(of, with.plus()));
-    }
-
-    private int wait(String of, int frames) {
-        return frames(of, "wait", frames);
     }
 
     private Deal deal(String of, Deal deal) {

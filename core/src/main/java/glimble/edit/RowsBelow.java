@@ -102,13 +102,9 @@ final class RowsBelow {
         Set<String> taken = graphic.parts().stream().map(Part::key).collect(Collectors.toCollection(HashSet::new));
         String stack = FreshName.take(taken, "rows");
         List<Part> made = new ArrayList<>();
+        Part hindmost = parts().get(0);
         for (Part part : graphic.parts()) {
-            if (part.key()
-                    .equals(graphic.parts().stream()
-                            .filter(one -> all.contains(one.key()))
-                            .findFirst()
-                            .orElseThrow()
-                            .key())) made.add(stack(stack, first, count));
+            if (part == hindmost) made.add(stack(stack, first, count));
             made.add(roots.contains(part) ? row(part, first, stack) : part);
         }
         return graphic.withParts(made);

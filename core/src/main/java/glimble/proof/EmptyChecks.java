@@ -36,28 +36,22 @@ final class EmptyChecks {
 
     /** Where nothing is seen at rest there is nothing to come or go. */
     private void empty() {
-        int rest = phase == PhaseName.IN ? last : 0;
-        if (last == 0 || isEmpty(rest)) return;
-        int count = 0;
-        int first = -1;
+        boolean in = phase == PhaseName.IN;
+        if (last == 0 || isEmpty(in ? last : 0)) return;
         // The frame at the other end is empty by design.
-        for (int frame = phase == PhaseName.IN ? 1 : 0; frame < (phase == PhaseName.IN ? last + 1 : last); frame++) {
-            if (!isEmpty(frame)) continue;
-            if (first < 0) first = frame;
-            count++;
-        }
-        if (count <= judged.limit(Check.EMPTY)) return;
+        Missing empty = in ? Missing.of(1, last, this::isEmpty) : Missing.of(0, last - 1, this::isEmpty);
+        if (empty.count() <= judged.limit(Check.EMPTY)) return;
         judged.faults()
                 .add(new Fault(
                         Check.EMPTY,
                         "",
                         "",
                         phase,
-                        first,
-                        count,
+                        empty.first(),
+                        empty.count(),
                         judged.limit(Check.EMPTY),
-                        "nothing is seen in " + count + " frames of the " + phase.word(),
-                        phase == PhaseName.IN
+                        "nothing is seen in " + empty.count() + " frames of the " + phase.word(),
+                        in
                                 ? "let its first move begin at frame 0, and show something at once"
                                 : "let it end when the last of it is gone: what goes on is not seen",
                         judged.frame()));
@@ -76,16 +70,13 @@ final class EmptyChecks {
         for (Layer.MaskBy mask : layer.masks()) {
             if (!mask.inside()) continue;
             Course hole = courses.get(mask.layer());
-            int count = 0;
-            int first = -1;
-            for (int frame = 0; frame <= last; frame++) {
-                if (hole.isSeen(frame)
-                        || !isMoving(layer, frame)
-                        || courses.get(i).opacity(frame) <= 0) continue;
-                if (first < 0) first = frame;
-                count++;
-            }
-            if (count <= judged.limit(Check.SWALLOWED)) continue;
+            Missing shut = Missing.of(
+                    0,
+                    last,
+                    frame -> !hole.isSeen(frame)
+                            && isMoving(layer, frame)
+                            && courses.get(i).opacity(frame) > 0);
+            if (shut.count() <= judged.limit(Check.SWALLOWED)) continue;
             String by = judged.layer(mask.layer()).part();
             boolean in = phase == PhaseName.IN;
             judged.faults()
@@ -94,14 +85,14 @@ final class EmptyChecks {
                             layer.part(),
                             by,
                             phase,
-                            first,
-                            count,
+                            shut.first(),
+                            shut.count(),
                             judged.limit(Check.SWALLOWED),
                             in
-                                    ? "it moves for " + count + " frames before " + by + " opens"
-                                    : "it moves on for " + count + " frames after " + by + " has shut",
+                                    ? "it moves for " + shut.count() + " frames before " + by + " opens"
+                                    : "it moves on for " + shut.count() + " frames after " + by + " has shut",
                             in ? "let it wait for the move that opens " + by : "let " + by + " wait until it is gone",
-                            courses.get(mask.layer()).body(first)));
+                            courses.get(mask.layer()).body(shut.first())));
         }
     }
 

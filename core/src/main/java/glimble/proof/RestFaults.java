@@ -11,6 +11,7 @@ import glimble.graphic.Place;
 import glimble.graphic.RibbonPart;
 import glimble.graphic.Size;
 import glimble.graphic.TextPart;
+import glimble.reel.Courses;
 import glimble.rest.Note;
 import glimble.rest.PartRest;
 import glimble.rest.Rect;
@@ -99,21 +100,16 @@ public final class RestFaults {
 
     /** What its masks, and those of its groups, leave of it; what is only a mask is not seen at all. */
     private Rect seen(Part part, Rect all) {
-        Rect left = part.base().unseen() ? NOTHING : all;
+        if (part.base().unseen()) return NOTHING;
+        Rect left = all;
         for (Part at = part; at != null; at = graphic.groupOf(at.key()).orElse(null)) {
             for (Mask mask : at.masks()) {
-                if (mask.inside() && rest.isPresent(mask.by())) left = shared(left, rest.box(mask.by()));
+                if (!mask.inside() || !rest.isPresent(mask.by())) continue;
+                left = Courses.shared(left, rest.box(mask.by()));
+                if (left.width() == 0 || left.height() == 0) return NOTHING;
             }
         }
         return left;
-    }
-
-    private static Rect shared(Rect one, Rect other) {
-        double x = Math.max(one.x(), other.x());
-        double y = Math.max(one.y(), other.y());
-        double width = Math.min(one.right(), other.right()) - x;
-        double height = Math.min(one.bottom(), other.bottom()) - y;
-        return width <= 0 || height <= 0 ? NOTHING : new Rect(x, y, width, height);
     }
 
     private Rect safe(String ground) {

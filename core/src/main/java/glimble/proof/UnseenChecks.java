@@ -14,7 +14,6 @@ import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.function.IntPredicate;
 
 /**
  * Faults of what is there and is not seen: at rest, and in every frame in which no move brings it or takes it away. What a move of the loop
@@ -35,19 +34,8 @@ final class UnseenChecks {
         for (int i = 0; i < judged.reel.layers().size(); i++) if (judged.isDrawn(i)) checks.stands(i);
     }
 
-    /** Frames of a phase in which something is not seen. */
-    private static final class Missing {
-        private int first = -1;
-        private int count;
-
-        void add(int frame) {
-            if (first < 0) first = frame;
-            count++;
-        }
-    }
-
     private void fault(int i, PhaseName phase, Missing missing, String said) {
-        if (missing.count <= judged.limit(Check.UNSEEN)) return;
+        if (missing.count() <= judged.limit(Check.UNSEEN)) return;
         fault(judged, judged.layer(i).part(), phase, missing, said, Courses.atRest(judged.reel, i));
     }
 
@@ -58,8 +46,8 @@ final class UnseenChecks {
                         part,
                         "",
                         phase,
-                        missing.first,
-                        missing.count,
+                        missing.first(),
+                        missing.count(),
                         judged.limit(Check.UNSEEN),
                         said,
                         MEND,
@@ -88,8 +76,7 @@ final class UnseenChecks {
         if (!seen || isHidden(i)) {
             // What only a move of the loop brings waits for it out of sight.
             if (!seen && isBrought(i)) return;
-            Missing missing = new Missing();
-            missing.add(in);
+            Missing missing = new Missing(in, 1);
             fault(i, PhaseName.IN, missing, "it is there and is not seen at rest" + (seen ? hidden(i) : ""));
             return;
         }
@@ -103,8 +90,8 @@ final class UnseenChecks {
     private void come(int i, int in) {
         int from = 0;
         for (Track track : hiding(i, PhaseName.IN)) from = Math.max(from, track.last());
-        Missing missing = missing(from, Math.min(in, Courses.LONGEST), frame -> !isSeen(i, PhaseName.IN, frame));
-        fault(i, PhaseName.IN, missing, "it has come and is not seen for " + frames(missing.count) + " of the in");
+        Missing missing = Missing.of(from, Math.min(in, Courses.LONGEST), frame -> !isSeen(i, PhaseName.IN, frame));
+        fault(i, PhaseName.IN, missing, "it has come and is not seen for " + frames(missing.count()) + " of the in");
     }
 
     /** Where a move of the loop is at work, what it hides is meant to be hidden. */
@@ -112,35 +99,29 @@ final class UnseenChecks {
         Course course = judged.courses(PhaseName.LOOP).get(i);
         if (course.isStill()) return;
         List<Track> hiding = hiding(i, PhaseName.LOOP);
-        Missing missing = missing(
+        Missing missing = Missing.of(
                 0,
                 course.frames() - 1,
                 frame -> !isSeen(i, PhaseName.LOOP, frame)
                         && hiding.stream().noneMatch(track -> isAtWork(track, frame)));
-        fault(i, PhaseName.LOOP, missing, "it is not seen for " + frames(missing.count) + " of the loop");
+        fault(i, PhaseName.LOOP, missing, "it is not seen for " + frames(missing.count()) + " of the loop");
     }
 
     private void leaves(int i) {
         int until = Math.min(judged.reel.out(), Courses.LONGEST);
         for (Track track : hiding(i, PhaseName.OUT)) until = Math.min(until, track.begins());
-        Missing missing = missing(0, until, frame -> !isSeen(i, PhaseName.OUT, frame));
+        Missing missing = Missing.of(0, until, frame -> !isSeen(i, PhaseName.OUT, frame));
         if (judged.reel.out() > 0)
-            fault(i, PhaseName.OUT, missing, "it is not seen for " + frames(missing.count) + " before it leaves");
+            fault(i, PhaseName.OUT, missing, "it is not seen for " + frames(missing.count()) + " before it leaves");
     }
 
     /** At each step at which the in waits. */
     private void waits(int i) {
-        Missing missing = new Missing();
-        for (Reel.Pause step : judged.reel.steps()) {
-            if (step.standing().contains(i) && !isSeen(i, PhaseName.IN, step.frame())) missing.add(step.frame());
-        }
+        Missing missing = Missing.of(judged.reel.steps().stream()
+                .filter(step -> step.standing().contains(i))
+                .mapToInt(Reel.Pause::frame)
+                .filter(frame -> !isSeen(i, PhaseName.IN, frame)));
         fault(i, PhaseName.IN, missing, "it has come and is not seen at a step that waits");
-    }
-
-    private static Missing missing(int from, int to, IntPredicate is) {
-        Missing missing = new Missing();
-        for (int frame = from; frame <= to; frame++) if (is.test(frame)) missing.add(frame);
-        return missing;
     }
 
     /** Tracks that may hide a layer: its own, those of its groups, of its ribbon and of its masks. */
@@ -234,14 +215,14 @@ final class UnseenChecks {
             boolean stood = doing == Doing.STAYS || doing == Doing.FLOWS;
             int from = stood && checks.isSeen(i, PhaseName.IN, 0) ? 0 : last;
             int index = i;
-            Missing missing = missing(from, last, frame -> !checks.isSeen(index, PhaseName.IN, frame));
+            Missing missing = Missing.of(from, last, frame -> !checks.isSeen(index, PhaseName.IN, frame));
             checks.fault(
                     i,
                     PhaseName.IN,
                     missing,
                     from < last
                             ? "it " + (doing == Doing.STAYS ? "stays" : "flows") + " and is not seen for "
-                                    + frames(missing.count) + " of the change"
+                                    + frames(missing.count()) + " of the change"
                             : "it is there after the change and is not seen");
         }
     }
@@ -292,19 +273,19 @@ final class UnseenChecks {
         Rect picture = new Rect(0, 0, reel.width(), reel.height());
         boolean drawn = !layer.kind().equals("group") && !layer.unseen() && !moves;
         if (!drawn || !isSeen(rests.get(index), 0, picture)) return;
-        Missing missing = missing(from, to, frame -> {
+        Missing missing = Missing.of(from, to, frame -> {
             for (int i = 0; i < loop.size(); i++) {
                 if (reel.layers().get(i).part().equals(part) && isSeen(loop.get(i), frame, picture)) return false;
             }
             return true;
         });
-        if (missing.count <= judged.limit(Check.UNSEEN)) return;
+        if (missing.count() <= judged.limit(Check.UNSEEN)) return;
         fault(
                 judged,
                 part,
                 PhaseName.LOOP,
                 missing,
-                "it has its turn in the series and is not seen for " + frames(missing.count),
+                "it has its turn in the series and is not seen for " + frames(missing.count()),
                 layer.box());
     }
 }

@@ -170,15 +170,20 @@ class EditsController {
         if (request.what() == null) throw new Refused("$.what", "is missing; say what to do");
         if (request.key() == null) throw new Refused("$.key", "is missing; say to what");
         Map<String, String> filling = values.checked(request.values());
+        if (request.what() == What.RERATE) {
+            Rerate.Done done = Rerate.to(graphic, rate(request));
+            return answer(graphic, Dialled.settled(done.graphic()), request, done.rounded());
+        }
         // What cannot be looked at can still be made smaller: only what has to solve it is refused.
         Graphic edited =
                 workroom.work(RestEffort.of(graphic, filling), () -> Dialled.settled(allowed(graphic, request)));
+        return answer(graphic, edited, request, List.of());
+    }
+
+    private EditAnswer answer(Graphic graphic, Graphic edited, EditRequest request, List<String> rounded) {
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
-        List<String> rounded = request.what() == What.RERATE
-                ? Rerate.to(graphic, rate(request)).rounded()
-                : List.of();
         return new EditAnswer(document, next(graphic, edited, request), rounded);
     }
 
@@ -197,8 +202,6 @@ class EditsController {
         if (request.what() == What.PROPOSE_CASES) return ProposedCases.of(graphic);
         if (request.what() == What.GROUP_PARTS) return grouped(graphic, request);
         if (request.what() == What.RESCALE) return rescaled(graphic, request.raster());
-        if (request.what() == What.RERATE)
-            return Rerate.to(graphic, rate(request)).graphic();
         Optional<Graphic> moved = edited(graphic, request, key);
         if (moved.isPresent()) return moved.get();
         if (request.what() == What.RENAME_COLOUR) return ColourEdits.rename(graphic, key, newName(request));
@@ -313,10 +316,10 @@ class EditsController {
     private Graphic retimed(Graphic graphic, EditRequest request) {
         if (request.steps() == null || request.steps() < 1) throw new Refused("$.steps", "must be 1 frame or more");
         Budget budget = Budget.ofRequest();
-        if (length(graphic, request.values(), phase(request), budget) == 0) {
+        PhaseName phase = phase(request);
+        if (length(graphic, request.values(), phase, budget) == 0) {
             throw new Refused("$.phase", "has no moves that could take another length");
         }
-        PhaseName phase = phase(request);
         return MoveEdits.retime(
                 graphic, phase, request.steps(), tried -> length(tried, request.values(), phase, budget));
     }
