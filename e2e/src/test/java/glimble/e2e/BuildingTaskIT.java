@@ -136,10 +136,10 @@ class BuildingTaskIT {
     }
 
     @Test
-    void a_board_of_five_rows_that_close_up_wherever_one_is_blank_and_are_squeezed_together() {
+    void a_board_of_three_rows_that_close_up_wherever_one_is_blank_and_are_squeezed_together() {
         SheetPage sheet = empty("Built board");
         sheet.field("Headline");
-        for (int row = 1; row <= 5; row++) {
+        for (int row = 1; row <= 3; row++) {
             sheet.field("Name " + row);
             sheet.field("Score " + row);
         }
@@ -155,7 +155,7 @@ class BuildingTaskIT {
         sheet.floor().button("rows").click();
         sheet.hang("x", "left", "headline", "left", 0);
         sheet.hang("y", "top", "headline", "bottom", 20);
-        for (int row = 1; row <= 5; row++) {
+        for (int row = 1; row <= 3; row++) {
             String bar = "bar " + row;
             sheet.add("box", bar);
             sheet.choose("How width is given", "as");
@@ -178,18 +178,16 @@ class BuildingTaskIT {
             sheet.hang("y", "centre", bar, "centre", 0);
         }
         FloorPage floor = sheet.floor();
-        for (int row = 1; row <= 5; row++) {
+        for (int row = 1; row <= 3; row++) {
             floor.type("Name " + row + " (may be blank)", "Oona Varga " + row);
             floor.type("Score " + row + " (may be blank)", "9" + row + ".5");
         }
         floor.type("Headline (may be blank)", "");
         // Without a headline the rows begin where it would.
-        assertBox(floor, 510, 200, 900, 5 * 80 + 4 * 20);
-        floor.type("Name 1 (may be blank)", " ");
-        assertBox(floor, 510, 200, 900, 4 * 80 + 3 * 20);
-        floor.type("Name 3 (may be blank)", "Ingeborg ".repeat(5));
-        floor.type("Name 5 (may be blank)", "");
         assertBox(floor, 510, 200, 900, 3 * 80 + 2 * 20);
+        floor.type("Name 1 (may be blank)", " ");
+        assertBox(floor, 510, 200, 900, 2 * 80 + 20);
+        floor.type("Name 3 (may be blank)", "Ingeborg ".repeat(5));
         // The long name squeezes the others as much as itself: all say the same.
         floor.button("name 3").click();
         floor.press("=");

@@ -28,21 +28,17 @@ final class FloorPage {
         page.onRequestFailed(asked::remove);
     }
 
-    /** From the shelf, by its card. */
+    /** By its address: the wall of the shelf would be drawn for nothing. */
     static FloorPage open(Page page, String graphic) {
-        page.navigate(Packaged.shared().address());
-        page.getByRole(
-                        AriaRole.BUTTON,
-                        new Page.GetByRoleOptions().setName(Pattern.compile("^" + graphic + " at this moment")))
-                .click();
-        FloorPage floor = new FloorPage(page);
-        floor.awaitRest();
-        return floor;
+        return at(page, Packaged.shared().named(graphic));
     }
 
     /** The floor of a graphic that is added to the shelf. */
     static FloorPage added(Page page, ObjectNode document) {
-        long id = Packaged.shared().add(document.toString());
+        return at(page, Packaged.shared().add(document.toString()));
+    }
+
+    private static FloorPage at(Page page, long id) {
         page.navigate(Packaged.shared().address() + "#/floor/" + id);
         FloorPage floor = new FloorPage(page);
         floor.awaitRest();

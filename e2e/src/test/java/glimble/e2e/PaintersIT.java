@@ -46,7 +46,7 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** The player in the browser and the painter of Java2D draw the same reel. */
 class PaintersIT {
-    private static final int FRAMES = 20;
+    private static final int FRAMES = 12;
     private static final int CHANGES = 5;
     private static final int FRAMES_OF_CHANGE = 3;
     private static final double ALLOWED = 0.02;

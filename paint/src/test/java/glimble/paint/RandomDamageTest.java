@@ -37,7 +37,7 @@ class RandomDamageTest {
     private static final JsonMapper JSON = JsonMapper.shared();
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
-    private static final int GRAPHICS = 40;
+    private static final int GRAPHICS = 24;
 
     private static ObjectNode object(String json) {
         return (ObjectNode) JSON.readTree(json.replace('\'', '"'));
