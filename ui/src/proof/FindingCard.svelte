@@ -71,6 +71,7 @@
         {/if}
       </p>
     {:else}
+      {#if finding.outgrown}<p class="outgrown">{finding.outgrown}</p>{/if}
       <p>to mend: {finding.mend}</p>
     {/if}
     {#if finding.reduced}
@@ -90,6 +91,10 @@
   article {
     padding: 9px;
     border-left: 3px solid var(--fault);
+  }
+
+  .outgrown {
+    color: var(--fault);
   }
 
   .accepted {

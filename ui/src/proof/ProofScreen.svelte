@@ -79,13 +79,16 @@
   }
 
   /** What was accepted is a fault again. */
-  function reject({ check: word, part }: Finding) {
+  function reject({ check: word, part, other }: Finding) {
     void floor.changeDesign((before) => ({
       ...before,
       proof: {
         ...before.proof,
         accepted: before.proof?.accepted?.filter(
-          (one) => one.check !== word || (one.part !== undefined && one.part !== part),
+          (one) =>
+            one.check !== word ||
+            (one.part !== undefined && one.part !== part) ||
+            (one.against !== undefined && one.against !== other),
         ),
       },
     }));

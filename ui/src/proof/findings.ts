@@ -6,6 +6,13 @@ export function drawnIn({ phase }: Finding): Phase {
   return phase === 'AWAY' || phase === 'BACK' ? 'IN' : phase;
 }
 
+const SEEN_IN = { IN: 'in', LOOP: 'loop', OUT: 'out', AWAY: 'change', BACK: 'change' } as const;
+
+/** The phase of a finding as a document says it of what is accepted. */
+export function seenIn({ phase }: Finding): (typeof SEEN_IN)[Finding['phase']] {
+  return SEEN_IN[phase];
+}
+
 /** What stood before the last change of a filling that changes. */
 export function stagesOf(values: Values, then: NonNullable<Filling['then']>): Stage[] {
   const stood = [values, ...then.slice(0, -1).map((next) => next.values)];

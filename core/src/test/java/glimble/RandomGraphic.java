@@ -41,6 +41,7 @@ import glimble.graphic.Place;
 import glimble.graphic.Played;
 import glimble.graphic.ProofRules;
 import glimble.graphic.Rate;
+import glimble.graphic.Reach;
 import glimble.graphic.SafeAreas;
 import glimble.graphic.ScrimPart;
 import glimble.graphic.Size;
@@ -63,6 +64,7 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Random;
 import java.util.Set;
 
@@ -224,12 +226,7 @@ public final class RandomGraphic {
                 one(4) ? new Guides(List.of(96.0), List.of(54.0, 100.5)) : Guides.NONE,
                 variants,
                 cases(variants),
-                one(4)
-                        ? new ProofRules(
-                                Map.of("contrast", 3.0),
-                                List.of(new ProofRules.Accepted(
-                                        "safe", any(parts).key(), "meant")))
-                        : ProofRules.USUAL,
+                one(4) ? new ProofRules(Map.of("contrast", 3.0), List.of(accepted(parts))) : ProofRules.USUAL,
                 one(4) ? any(List.of("tr", "el-GR", "de")) : "",
                 apart.nextInt(3) == 0 ? "bar" : Graphic.USUAL_BERTH,
                 List.of(),
@@ -716,6 +713,22 @@ public final class RandomGraphic {
                 new Case("first", first, new Played("short", "", "other"), one(3)),
                 new Case("second", List.of(any(all)), new Played("", "still", ""), false),
                 new Case("else", List.of(), Played.PLAIN, false));
+    }
+
+    private ProofRules.Accepted accepted(List<Part> parts) {
+        String part = any(parts).key();
+        if (apart.nextInt(2) == 0) return ProofRules.Accepted.all("safe", part, "meant");
+        return new ProofRules.Accepted(
+                "box",
+                part,
+                Optional.of(
+                        apart.nextInt(2) == 0
+                                ? parts.get(apart.nextInt(parts.size())).key()
+                                : "title-safe"),
+                Optional.of(apart.nextInt(2) == 0 ? PhaseName.IN : PhaseName.BACK),
+                OptionalDouble.of(3.5),
+                new Reach(Map.of("name", List.of("long", "longest")), Map.of()),
+                "meant");
     }
 
     private List<Trial> trials() {

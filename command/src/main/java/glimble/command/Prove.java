@@ -105,6 +105,7 @@ final class Prove implements Callable<Integer> {
             out.println("  shown by " + ProofSheet.words(proof.shown(finding)));
             out.println("  to mend: " + finding.worst().mend());
             finding.accepted().ifPresent(reason -> out.println("  accepted: " + reason));
+            finding.outgrown().ifPresent(more -> out.println("  " + more));
         }
     }
 }

@@ -62,8 +62,8 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
      */
     public static CueCheck of(Set cue, Optional<Set> before, Prover prover, House house, Writing writing) {
         Graphic graphic = prover.graphic();
-        Findings found = new Findings(graphic.proof());
         List<Filling> fillings = fillings(cue, before);
+        Findings found = new Findings(graphic, fillings);
         for (int i = 0; i < fillings.size(); i++) found.add(i, prover.faults(fillings.get(i)));
         List<Finding> open = found.all().stream()
                 .filter(finding -> finding.accepted().isEmpty())

@@ -5,8 +5,10 @@ import glimble.graphic.Case;
 import glimble.graphic.Condition;
 import glimble.graphic.Limits;
 import glimble.graphic.Phase;
+import glimble.graphic.PhaseName;
 import glimble.graphic.Played;
 import glimble.graphic.ProofRules;
+import glimble.graphic.Reach;
 import glimble.graphic.Span;
 import glimble.graphic.Variant;
 import glimble.text.Blank;
@@ -15,6 +17,8 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -162,14 +166,39 @@ final class CaseReader {
         }
         List<ProofRules.Accepted> accepted = new ArrayList<>();
         for (Spot item : spot.items("accepted", Limits.PARTS)) {
-            item.only("check", "part", "reason");
+            item.only("check", "part", "against", "phase", "measured", "with", "reason");
             String reason = item.at("reason").text(Limits.TEXT);
             if (reason.isBlank()) item.at("reason").problem("must say why the fault is meant");
             accepted.add(new ProofRules.Accepted(
                     item.at("check").text(Limits.KEY),
                     item.has("part") ? item.at("part").key() : "",
+                    item.has("against") ? Optional.of(item.at("against").text(Limits.KEY)) : Optional.empty(),
+                    item.has("phase") ? Optional.of(seenIn(item)) : Optional.empty(),
+                    item.has("measured")
+                            ? OptionalDouble.of(item.number("measured", -1e6, 1e6))
+                            : OptionalDouble.empty(),
+                    reach(item),
                     reason));
         }
         return new ProofRules(limits, accepted);
+    }
+
+    private static PhaseName seenIn(Spot accepted) {
+        PhaseName[] phases = {PhaseName.IN, PhaseName.LOOP, PhaseName.OUT, PhaseName.BACK};
+        return accepted.choice("phase", phases, CaseWriter::seenIn);
+    }
+
+    private static Reach reach(Spot accepted) {
+        Map<String, List<String>> fields = new TreeMap<>();
+        Map<String, List<String>> dials = new TreeMap<>();
+        for (Spot item : accepted.items("with", Limits.PARTS)) {
+            item.only("field", "dial", "like");
+            if (item.has("field") == item.has("dial")) item.problem("must have exactly one of: dial, field");
+            String of = item.has("dial") ? "dial" : "field";
+            List<String> words = new ArrayList<>();
+            for (Spot word : item.items("like", Limits.PARTS)) words.add(word.text(Limits.TEXT));
+            (of.equals("dial") ? dials : fields).put(item.at(of).key(), words);
+        }
+        return new Reach(fields, dials);
     }
 }

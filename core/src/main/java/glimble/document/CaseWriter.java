@@ -2,8 +2,11 @@ package glimble.document;
 
 import glimble.graphic.Case;
 import glimble.graphic.Condition;
+import glimble.graphic.PhaseName;
 import glimble.graphic.ProofRules;
+import glimble.graphic.Reach;
 import glimble.graphic.Variant;
+import java.util.ArrayList;
 import java.util.List;
 
 /** Writes variants, cases and what is said of the proof as {@link CaseReader} reads them. */
@@ -89,6 +92,26 @@ final class CaseWriter {
     private static Tree accepted(ProofRules.Accepted accepted) {
         Tree.Maker maker = Tree.object().put("check", accepted.check());
         if (!accepted.part().isEmpty()) maker.put("part", accepted.part());
+        accepted.against().ifPresent(against -> maker.put("against", against));
+        accepted.phase().ifPresent(phase -> maker.put("phase", seenIn(phase)));
+        accepted.measured().ifPresent(measured -> maker.put("measured", measured));
+        maker.putUnlessEmpty("with", reach(accepted.reach()));
         return maker.put("reason", accepted.reason()).made();
+    }
+
+    /** A phase as what is accepted says it. */
+    static String seenIn(PhaseName phase) {
+        return phase == PhaseName.BACK ? "change" : phase.word();
+    }
+
+    private static List<Tree> reach(Reach reach) {
+        List<Tree> with = new ArrayList<>();
+        reach.fields().forEach((key, words) -> with.add(kinds("field", key, words)));
+        reach.dials().forEach((key, words) -> with.add(kinds("dial", key, words)));
+        return with;
+    }
+
+    private static Tree kinds(String of, String key, List<String> words) {
+        return Tree.object().put(of, key).putUnlessEmpty("like", texts(words)).made();
     }
 }

@@ -34,10 +34,16 @@ final class CaseReferences {
                         .toList()))
                 .toList();
         List<ProofRules.Accepted> accepted = graphic.proof().accepted().stream()
-                .map(one -> new ProofRules.Accepted(one.check(), name.apply(one.part()), one.reason()))
+                .map(one -> one.named(name.apply(one.part()), one.against().map(against -> renamed(against, name))))
                 .toList();
         return conditions(stepped.withVariants(variants), condition -> renamed(condition, name))
                 .withProof(new ProofRules(graphic.proof().limits(), accepted));
+    }
+
+    /** What a fault stands against is a part, its edge, or no part at all. */
+    private static String renamed(String against, UnaryOperator<String> name) {
+        if (!against.endsWith(ProofRules.EDGE)) return name.apply(against);
+        return name.apply(against.substring(0, against.length() - ProofRules.EDGE.length())) + ProofRules.EDGE;
     }
 
     private static Condition renamed(Condition condition, UnaryOperator<String> name) {
@@ -57,7 +63,8 @@ final class CaseReferences {
                 steps ->
                         steps.stream().filter(step -> !step.part().equals(gone)).toList()));
         List<ProofRules.Accepted> accepted = graphic.proof().accepted().stream()
-                .filter(one -> !one.part().equals(gone))
+                .filter(one -> !one.part().equals(gone)
+                        && !one.against().map(gone::equals).orElse(false))
                 .toList();
         List<String> measuring = cases(graphic, condition -> measures(condition, gone));
         if (box == null && !measuring.isEmpty()) {

@@ -69,7 +69,7 @@ public final class Mender {
         this.fillings = affordable(fillings, budget);
         this.budget = budget;
         Prover prover = prover(graphic);
-        Findings findings = new Findings(graphic.proof());
+        Findings findings = new Findings(graphic, this.fillings);
         for (int i = 0; i < this.fillings.size(); i++) findings.add(i, faults(prover, this.fillings.get(i)));
         open(findings).forEach(finding -> found.put(finding.worst().cause(), finding));
     }
@@ -198,7 +198,7 @@ public final class Mender {
     }
 
     private Findings findings(Prover prover, int filling) {
-        Findings findings = new Findings(prover.graphic().proof());
+        Findings findings = new Findings(prover.graphic(), fillings);
         findings.add(filling, faults(prover, cut(fillings.get(filling), prover.graphic())));
         return findings;
     }

@@ -1,5 +1,6 @@
 package glimble.proof;
 
+import glimble.graphic.Graphic;
 import glimble.graphic.ProofRules;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -11,14 +12,22 @@ import java.util.TreeSet;
 
 /** Gathers the faults of many fillings: those of one cause are one finding. Not to be used by several at a time. */
 public final class Findings {
+    private final Graphic graphic;
     private final ProofRules rules;
+    private final List<Filling> fillings;
+    /** What each filling is like; null before anybody asked. */
+    private List<Likeness> alike;
+
     private final Map<Fault.Cause, Fault> worst = new LinkedHashMap<>();
     private final Map<Fault.Cause, Integer> where = new LinkedHashMap<>();
     private final Map<Fault.Cause, TreeSet<Integer>> trials = new LinkedHashMap<>();
     private final Map<Fault.Cause, Filling> reduced = new LinkedHashMap<>();
 
-    public Findings(ProofRules rules) {
-        this.rules = rules;
+    /** @param fillings all that it is proved with */
+    public Findings(Graphic graphic, List<Filling> fillings) {
+        this.graphic = graphic;
+        this.rules = graphic.proof();
+        this.fillings = List.copyOf(fillings);
     }
 
     /** @param trial index of the filling */
@@ -44,12 +53,7 @@ public final class Findings {
     /** In the order of the checks; those that are accepted last. */
     public List<Finding> all() {
         List<Finding> all = new ArrayList<>();
-        worst.forEach((cause, fault) -> all.add(new Finding(
-                fault,
-                where.get(cause),
-                new ArrayList<>(trials.get(cause)),
-                Optional.ofNullable(reduced.get(cause)),
-                accepted(fault))));
+        worst.keySet().forEach(cause -> all.add(finding(cause)));
         all.sort(Comparator.comparing((Finding finding) -> finding.accepted().isPresent())
                 .thenComparing(finding -> finding.worst().check())
                 .thenComparing(finding -> finding.worst().part())
@@ -58,11 +62,33 @@ public final class Findings {
         return all;
     }
 
-    private Optional<String> accepted(Fault fault) {
-        return rules.accepted().stream()
-                .filter(one -> one.check().equals(fault.check().word()))
-                .filter(one -> one.part().isEmpty() || one.part().equals(fault.part()))
-                .map(ProofRules.Accepted::reason)
-                .findFirst();
+    private Finding finding(Fault.Cause cause) {
+        Fault fault = worst.get(cause);
+        List<Likeness> shown =
+                trials.get(cause).stream().map(trial -> alike().get(trial)).toList();
+        Optional<String> accepted = Optional.empty();
+        Optional<String> outgrown = Optional.empty();
+        for (ProofRules.Accepted rule : rules.accepted()) {
+            if (!Acceptance.isOf(rule, fault)) continue;
+            Optional<String> more = Acceptance.outgrown(rule, fault, shown);
+            if (more.isEmpty()) accepted = Optional.of(accepted.orElse(rule.reason()));
+            else outgrown = Optional.of(outgrown.orElse(more.get() + " The reason was: " + rule.reason()));
+        }
+        return new Finding(
+                fault,
+                where.get(cause),
+                new ArrayList<>(trials.get(cause)),
+                Optional.ofNullable(reduced.get(cause)),
+                accepted,
+                accepted.isPresent() ? Optional.empty() : outgrown,
+                Likeness.reach(shown, alike()));
+    }
+
+    private List<Likeness> alike() {
+        if (alike == null)
+            alike = fillings.stream()
+                    .map(filling -> Likeness.of(graphic, filling))
+                    .toList();
+        return alike;
     }
 }

@@ -9,6 +9,7 @@ import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
 import glimble.graphic.PicturePart;
 import glimble.graphic.Place;
+import glimble.graphic.ProofRules;
 import glimble.graphic.Size;
 import glimble.graphic.StackPart;
 import glimble.graphic.TextPart;
@@ -144,7 +145,15 @@ final class RestChecks {
         if (air < least && air > -UNSEEN) {
             String said =
                     "its letters come within " + FaultList.tenth(Math.max(0, air)) + " px of the edge of " + box.key();
-            fault(Check.BOX, text.key(), box.key() + " edge", air, least, said, "give " + box.key() + " padding", ink);
+            fault(
+                    Check.BOX,
+                    text.key(),
+                    box.key() + ProofRules.EDGE,
+                    air,
+                    least,
+                    said,
+                    "give " + box.key() + " padding",
+                    ink);
         }
     }
 

@@ -64,7 +64,7 @@ class CasesReadTest {
                         new Case("all of it", when, new Played("alone", "quick", "back"), true),
                         new Case("any", List.of(), Played.PLAIN, false)))
                 .withProof(new ProofRules(
-                        Map.of("read", 25.0), List.of(new ProofRules.Accepted("box", "name", "it is meant to touch"))));
+                        Map.of("read", 25.0), List.of(ProofRules.Accepted.all("box", "name", "it is meant to touch"))));
     }
 
     private static Reading read(Graphic graphic) {

@@ -715,8 +715,8 @@ class ChecksTest {
         Graphic graphic = parts(part -> replaced(part, plate(0)))
                 .apply(sound())
                 .withProof(new ProofRules(
-                        Map.of(), List.of(new ProofRules.Accepted("box", "role", "the role is meant to touch"))));
-        Findings findings = new Findings(graphic.proof());
+                        Map.of(), List.of(ProofRules.Accepted.all("box", "role", "the role is meant to touch"))));
+        Findings findings = new Findings(graphic, java.util.Collections.nCopies(4, new Filling("", VALUES)));
         findings.add(0, faults(graphic, VALUES));
         findings.add(3, faults(graphic, Map.of("name", "Wu", "role", "x")));
         assertThat(findings.all()).hasSize(2);

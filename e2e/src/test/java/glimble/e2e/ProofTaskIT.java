@@ -191,6 +191,21 @@ class ProofTaskIT {
         assertThat(page.getByText("accepted: The letters are cut out of the plate"))
                 .isVisible();
 
+        // What becomes of it was not accepted.
+        go(page, "Floor");
+        floor.button("tag plate").click();
+        sheet.write("Pad left", 2.6);
+        floor.press("Control+s");
+        assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"));
+        go(page, "Proof");
+        assertThat(page.getByText("It was accepted at 0.8 px to its edge and is at 0.4 now."))
+                .isVisible();
+        go(page, "Floor");
+        floor.button("tag plate").click();
+        sheet.write("Pad left", 3);
+        floor.press("Control+s");
+        go(page, "Proof");
+
         // It can be taken back.
         floor.button("no longer meant").click();
         sheet.settled();

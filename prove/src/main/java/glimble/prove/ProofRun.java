@@ -79,7 +79,7 @@ public final class ProofRun {
         this.prover = prover;
         this.left = left;
         this.fillings = List.copyOf(fillings);
-        findings = new Findings(prover.graphic().proof());
+        findings = new Findings(prover.graphic(), this.fillings);
     }
 
     /**

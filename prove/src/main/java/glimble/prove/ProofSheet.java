@@ -83,6 +83,7 @@ public final class ProofSheet {
                         + count(finding.trials().size(), "filling") + " of " + fillings.size());
         paragraph(page, "To mend: ", finding.worst().mend());
         finding.accepted().ifPresent(reason -> paragraph(page, "Accepted: ", reason));
+        finding.outgrown().ifPresent(more -> paragraph(page, "", more));
         paragraph(page, "Shown by: ", words(proof.shown(finding)));
         page.append("</div></article>");
     }

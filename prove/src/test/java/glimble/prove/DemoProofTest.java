@@ -59,7 +59,7 @@ class DemoProofTest {
         fillings.addAll(awkward(graphic));
         fillings.addAll(Fillings.changes(graphic, TYPESETTER));
         Prover prover = new Prover(graphic, house.palette(), TYPESETTER, house.pictures());
-        Findings findings = new Findings(graphic.proof());
+        Findings findings = new Findings(graphic, fillings);
         for (int i = 0; i < fillings.size(); i++) findings.add(i, prover.faults(fillings.get(i)));
         assertThat(findings.all().stream()
                         .filter(finding -> finding.accepted().isEmpty())

@@ -36,7 +36,7 @@ class MendsTest {
     private static List<Finding> findings(Graphic graphic, List<Filling> fillings) throws Exception {
         HouseFile house = house();
         Prover prover = new Prover(graphic, house.palette(), TYPESETTER, house.pictures());
-        Findings findings = new Findings(graphic.proof());
+        Findings findings = new Findings(graphic, fillings);
         for (int i = 0; i < fillings.size(); i++) findings.add(i, prover.faults(fillings.get(i)));
         return findings.all().stream()
                 .filter(finding -> finding.accepted().isEmpty())

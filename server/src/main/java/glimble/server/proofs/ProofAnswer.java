@@ -1,16 +1,20 @@
 package glimble.server.proofs;
 
+import com.fasterxml.jackson.annotation.JsonInclude;
 import glimble.graphic.Check;
 import glimble.graphic.Condition;
 import glimble.graphic.PhaseName;
+import glimble.graphic.Reach;
 import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.prove.ProofRun;
 import glimble.rest.Rect;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * Where the proof of a revision stands.
@@ -94,6 +98,9 @@ public record ProofAnswer(
      * @param trials indexes of all that show it
      * @param reduced the least that still shows it; missing before that is found
      * @param accepted why it is meant; missing if it is not
+     * @param outgrown how it is more than what was accepted; missing if nothing of it was
+     * @param reach what the fillings that show it are like, by field and by dial, as an acceptance says it
+     * @param reachWords the same for people; empty if they are like any
      */
     public record FindingAnswer(
             String check,
@@ -103,13 +110,17 @@ public record ProofAnswer(
             int frame,
             double measured,
             double allowed,
+            String unit,
             String sentence,
             String mend,
             Rect where,
             int trial,
             List<Integer> trials,
             Optional<FillingAnswer> reduced,
-            Optional<String> accepted) {
+            Optional<String> accepted,
+            Optional<String> outgrown,
+            List<KindAnswer> reach,
+            String reachWords) {
         static FindingAnswer of(Finding finding) {
             Fault worst = finding.worst();
             return new FindingAnswer(
@@ -120,13 +131,17 @@ public record ProofAnswer(
                     worst.frame(),
                     worst.measured(),
                     worst.allowed(),
+                    worst.check().unit(),
                     worst.sentence(),
                     worst.mend(),
                     worst.where(),
                     finding.trial(),
                     finding.trials(),
                     finding.reduced().map(FillingAnswer::of),
-                    finding.accepted());
+                    finding.accepted(),
+                    finding.outgrown(),
+                    KindAnswer.of(finding.reach()),
+                    finding.reach().words());
         }
 
         Finding finding() {
@@ -141,7 +156,42 @@ public record ProofAnswer(
                     sentence,
                     mend,
                     where);
-            return new Finding(worst, trial, trials, reduced.map(FillingAnswer::filling), accepted);
+            // What was kept before this was told says nothing of it.
+            return new Finding(
+                    worst,
+                    trial,
+                    trials,
+                    reduced.map(FillingAnswer::filling),
+                    accepted,
+                    outgrown == null ? Optional.empty() : outgrown,
+                    reach == null ? Reach.ANY : KindAnswer.reach(reach));
+        }
+    }
+
+    /**
+     * What a field, or a dial, is like.
+     *
+     * @param field its key; missing for a dial
+     * @param dial its key; missing for a field
+     * @param like one of those words
+     */
+    @JsonInclude(JsonInclude.Include.NON_ABSENT)
+    public record KindAnswer(Optional<String> field, Optional<String> dial, List<String> like) {
+        static List<KindAnswer> of(Reach reach) {
+            List<KindAnswer> kinds = new ArrayList<>();
+            reach.fields().forEach((key, like) -> kinds.add(new KindAnswer(Optional.of(key), Optional.empty(), like)));
+            reach.dials().forEach((key, like) -> kinds.add(new KindAnswer(Optional.empty(), Optional.of(key), like)));
+            return kinds;
+        }
+
+        static Reach reach(List<KindAnswer> kinds) {
+            Map<String, List<String>> fields = new TreeMap<>();
+            Map<String, List<String>> dials = new TreeMap<>();
+            for (KindAnswer kind : kinds) {
+                kind.field().ifPresent(key -> fields.put(key, kind.like()));
+                kind.dial().ifPresent(key -> dials.put(key, kind.like()));
+            }
+            return new Reach(fields, dials);
         }
     }
 
