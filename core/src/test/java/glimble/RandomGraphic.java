@@ -727,7 +727,7 @@ public final class RandomGraphic {
                                 : "title-safe"),
                 Optional.of(apart.nextInt(2) == 0 ? PhaseName.IN : PhaseName.BACK),
                 OptionalDouble.of(3.5),
-                new Reach(Map.of("name", List.of("long", "longest")), Map.of()),
+                new Reach(Map.of("name", List.of("long", "longest")), Map.of("size", List.of("as designed"))),
                 "meant");
     }
 

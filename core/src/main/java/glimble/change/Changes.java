@@ -98,7 +98,7 @@ public final class Changes {
         enterers.removeIf(key -> rides(key) || again.contains(key) || inTime.is(key));
         Phase in = new Back(graphic.in().moves(), graphic.in().timing(), 0, Back.Flow.USUAL);
         enter = half(PhaseName.IN, in, graphic, enterers, List.of(), false);
-        times = new Times(shown, roles, middle, away, back, leave, enter);
+        times = new Times(shown, standing, roles, middle, away, back, leave, enter);
         coming = new Coming(shown, fresh.reel(), roles, times, inTime);
     }
 

@@ -35,7 +35,7 @@ final class OutThenIn {
         Standing comes = new Standing(fresh.reel(), PhaseName.IN, 0, Looped.NONE);
         boolean stays = IntStream.range(0, leaving.layers().size())
                 .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && gone.isSeen(i));
-        int out = leaving.layers().isEmpty() ? 0 : Math.max(leaving.out(), stays ? fade : 0);
+        int out = stays ? Math.max(leaving.out(), fade) : seen(shown, leaving);
         int begins = Math.max(0, out + graphic.swap().back().meet());
         List<Layer> layers = new ArrayList<>();
         Set<String> left = new LinkedHashSet<>();
@@ -71,6 +71,20 @@ final class OutThenIn {
         WorkedOut worked = fresh.as(reel, bars, Math.max(length, in + of.out() + 1));
         return new Changed(
                 worked, graphic, values, parts(graphic, left, fresh, out, begins, why), Optional.empty(), begins, in);
+    }
+
+    /** Frames of the out in which there is something to wait for: from what stands all of it, as it was designed. */
+    private static int seen(Shown shown, Reel leaving) {
+        if (leaving.layers().isEmpty()) return 0;
+        if (!shown.isComing() && isAnySeen(shown, leaving, 0)) return leaving.out();
+        for (int frame = leaving.out(); frame > 0; frame--) if (isAnySeen(shown, leaving, frame - 1)) return frame;
+        return 0;
+    }
+
+    private static boolean isAnySeen(Shown shown, Reel leaving, int frame) {
+        Standing left = new Standing(leaving, PhaseName.OUT, frame, Looped.NONE);
+        return IntStream.range(0, leaving.layers().size())
+                .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && left.isSeen(i));
     }
 
     private static boolean isGroup(Layer layer) {

@@ -1,9 +1,10 @@
 package glimble.change;
 
 import glimble.graphic.Part;
+import glimble.graphic.PhaseName;
 import glimble.reel.Layer;
-import glimble.reel.Reel;
 import glimble.reel.Resize;
+import glimble.reel.Standing;
 import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.HashMap;
@@ -18,6 +19,7 @@ final class Times {
     private static final double TOLERANCE = 0.5;
 
     private final Shown shown;
+    private final Standing standing;
     private final Roles roles;
     private final Middle middle;
     private final Half away;
@@ -41,8 +43,9 @@ final class Times {
     /** By part, the one that must grow before it comes. */
     private final Map<String, String> holders = new HashMap<>();
 
-    Times(Shown shown, Roles roles, Middle middle, Half away, Half back, Half leave, Half enter) {
+    Times(Shown shown, Standing standing, Roles roles, Middle middle, Half away, Half back, Half leave, Half enter) {
         this.shown = shown;
+        this.standing = standing;
         this.roles = roles;
         this.middle = middle;
         this.away = away;
@@ -86,13 +89,14 @@ final class Times {
 
     private int running() {
         int last = 0;
-        if (shown.phase() != glimble.graphic.PhaseName.IN) return 0;
+        if (shown.phase() != PhaseName.IN) return 0;
         for (Layer layer : shown.reel().layers()) {
+            // What has not come yet is nothing that anybody could wait for.
+            if (roles.isComing(layer.part()) && !Roles.isGone(layer)) continue;
             for (Resize resize : layer.resizes())
-                if (resize.phase() == shown.phase()) last = Math.max(last, resize.last() - shown.frame());
+                if (resize.phase() == shown.phase()) last = Math.max(last, there(layer, resize.last()));
             for (Track track : layer.tracks()) {
-                if (track.phase() == shown.phase() && track.flows())
-                    last = Math.max(last, track.last() - shown.frame());
+                if (track.phase() == shown.phase() && track.flows()) last = Math.max(last, there(layer, track.last()));
             }
         }
         return last;
@@ -100,15 +104,19 @@ final class Times {
 
     private int gone() {
         int last = 0;
-        Reel reel = shown.reel();
-        if (shown.phase() != glimble.graphic.PhaseName.IN) return 0;
-        for (Layer layer : reel.layers()) {
+        if (shown.phase() != PhaseName.IN) return 0;
+        for (Layer layer : shown.reel().layers()) {
             if (!Roles.isGone(layer)) continue;
             for (Track track : layer.tracks()) {
-                if (track.phase() == shown.phase()) last = Math.max(last, track.last() - shown.frame());
+                if (track.phase() == shown.phase()) last = Math.max(last, there(layer, track.last()));
             }
         }
         return last;
+    }
+
+    /** Frames from now until a frame of what is shown, or until nothing is left of a layer, if that comes before. */
+    private int there(Layer layer, int frame) {
+        return Math.min(frame, layer.vanishes(shown.phase())) - shown.frame();
     }
 
     boolean flowsEarly() {
@@ -123,6 +131,8 @@ final class Times {
     int awayEnd(String key) {
         if (!roles.hasOld(key) || roles.isComing(key)) return 0;
         if (roles.isRiding(key)) return awayEnd(roles.rides(key));
+        // Nobody waits for what is not there.
+        if (!isSeen(key)) return 0;
         if (roles.of(key) == Doing.LEAVES) {
             int last = leave.last(key);
             for (String other : roles.doings().keySet()) {
@@ -136,6 +146,14 @@ final class Times {
             if (key.equals(roles.rides(other))) last = Math.max(last, away.last(other));
         }
         return last;
+    }
+
+    private boolean isSeen(String key) {
+        return standing.isSeen(roles.oldIndex(key))
+                || roles.doings().keySet().stream()
+                        .anyMatch(other -> roles.isIn(other, key)
+                                && roles.hasOld(other)
+                                && standing.isSeen(roles.oldIndex(other)));
     }
 
     /** The same; a mask is there until nothing is left of what is seen through it. */

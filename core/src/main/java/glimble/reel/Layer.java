@@ -166,11 +166,21 @@ public record Layer(
      */
     public boolean isAbsent(PhaseName phase, int frame) {
         if (isAbsent(phase)) return true;
-        for (Track track : tracks) {
-            boolean gate = track.flows() && track.channel() == Channel.OPACITY && track.phase() == phase;
-            if (gate && track.at(frame) == 0) return true;
-        }
+        for (Track track : tracks) if (isGate(track, phase) && track.at(frame) == 0) return true;
         return false;
+    }
+
+    /** Frame of a phase from which on a change has taken it away; {@code Integer.MAX_VALUE} if none does. */
+    public int vanishes(PhaseName phase) {
+        int vanishes = Integer.MAX_VALUE;
+        for (Track track : tracks) {
+            if (isGate(track, phase) && track.at(track.last()) == 0) vanishes = Math.min(vanishes, track.last());
+        }
+        return vanishes;
+    }
+
+    private static boolean isGate(Track track, PhaseName phase) {
+        return track.flows() && track.channel() == Channel.OPACITY && track.phase() == phase;
     }
 
     /** With its gradient and its picture where they lie at a frame. */

@@ -194,7 +194,7 @@ class ProofTaskIT {
         // What becomes of it was not accepted.
         go(page, "Floor");
         floor.button("tag plate").click();
-        sheet.write("Pad left", 2.6);
+        sheet.write("Pad left", "2.6");
         floor.press("Control+s");
         assertThat(page.getByTestId("proved")).hasText(Pattern.compile("^proved for \\d+ fillings, 1 finding$"));
         go(page, "Proof");

@@ -25,8 +25,8 @@ import org.junit.jupiter.api.Test;
  * seed; {@code bin/oracle} tries 2,000.
  */
 class PaintedActsTest {
-    private static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
-    private static final Reels REELS = new Reels(Oracle.TYPESETTER, Oracle.PICTURES);
+    static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
+    static final Reels REELS = new Reels(Oracle.TYPESETTER, Oracle.PICTURES);
     private static final int CHANGES = Integer.getInteger("acts.changes", 200);
     private static final int FIRST = Integer.getInteger("acts.first", 1);
     private static final int WIDTH = 256;
