@@ -8,36 +8,83 @@ const LISTS: Record<string, (document: Graphic, phase: string, index: number) =>
   trials: (document, _, i) => document.trials?.[i] && `trial ${document.trials[i].name}`,
   cases: (document, _, i) => document.cases?.[i] && `case ${document.cases[i].name}`,
   variants: (document, _, i) => document.variants?.[i] && `variant ${document.variants[i].name}`,
+  dials: (document, _, i) => document.dials?.[i] && `dial ${document.dials[i].label}`,
   moves: (document, phase, i) =>
     phase === 'in' || phase === 'loop' || phase === 'out' ? document[phase]?.moves?.[i]?.key : undefined,
 };
 
+/** What the sheet calls members that are called otherwise in a document. */
+const WORDS: Record<string, string> = {
+  at: 'time',
+  factor: 'share when away',
+  leading: 'space between lines',
+  per: 'letters a second',
+  'per second': 'letters a second',
+  px: 'size',
+  soft: 'softness',
+  thousandths: 'tracking',
+};
+
+/** Members that the sheet gives in percent where they stand for shares: beyond a few times all of it they are something else. */
+const SHARES = [
+  'at',
+  'contrast',
+  'each',
+  'end',
+  'factor',
+  'least',
+  'lightness',
+  'opacity',
+  'saturation',
+  'scatter',
+  'share',
+  'sheen',
+  'soft',
+  'start',
+  'strength',
+];
+const MOST_SHARE = 10;
+const RANGE = /must be from (-?[\d.]+) to (-?[\d.]+)/;
+
 /**
- * A message that names part and property in words, with the path after them.
+ * A message in the words of the sheet: it names part and property, and its numbers are those that the sheet shows.
  *
  * @param document the one that was refused
  */
 export function inWords(message: string, document: Graphic | undefined): string {
-  if (!document) return message;
-  return message.replace(PATH, (path: string, members: string) => {
-    const words = wordsOf(members, document);
-    return words ? `${words} (${path})` : path;
+  let last = '';
+  const said = message.replace(PATH, (_, members: string) => {
+    const path = namesOf(members);
+    last = String(path.at(-1));
+    return wordsOf(path, document) || 'this';
   });
+  return SHARES.includes(last) ? said.replace(RANGE, inPercent) : said;
 }
 
-function wordsOf(members: string, document: Graphic): string {
+function inPercent(range: string, least: string, most: string): string {
+  if (Number(most) > MOST_SHARE) return range;
+  const hundredfold = (number: string) => Math.round(Number(number) * 1e5) / 1e3;
+  return `must be from ${hundredfold(least)} to ${hundredfold(most)} %`;
+}
+
+/** Names of members and places in lists, in their order. */
+function namesOf(members: string): (string | number)[] {
+  return [...members.matchAll(/\.([^.[]+)|\[(\d+)\]/g)].map(([, name, index]) => name ?? Number(index));
+}
+
+function wordsOf(path: (string | number)[], document: Graphic | undefined): string {
   const words: string[] = [];
   let list = '';
   let phase = '';
-  for (const [, name, index] of members.matchAll(/\.([^.[]+)|\[(\d+)\]/g)) {
-    if (name !== undefined) {
+  for (const name of path) {
+    if (typeof name === 'string') {
       if (['in', 'loop', 'out'].includes(name)) phase = name;
-      if (!(name in LISTS)) words.push(name);
+      if (!(name in LISTS)) words.push(WORDS[name] ?? name);
       list = name;
       continue;
     }
-    const named = LISTS[list]?.(document, phase, Number(index));
-    words.push(named ?? `${list in LISTS ? list : ''} ${Number(index) + 1}`.trim());
+    const named = document && LISTS[list]?.(document, phase, name);
+    words.push(named ?? `${list in LISTS ? list : ''} ${name + 1}`.trim());
     list = '';
   }
   return words.join(' · ');

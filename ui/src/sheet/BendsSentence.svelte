@@ -16,6 +16,8 @@
 
   const KINDS = ['turns', 'waves'] as const;
   const MOST = 12;
+  /** None at all would be a turn. */
+  const LEAST_WAVES = 0.1;
 </script>
 
 {where}
@@ -36,7 +38,7 @@
       label="How often {name} {i + 1} swings"
       value={bend.waves}
       unit="×"
-      onchange={(waves) => onchange(replaced(bends, i, { waves: waves || undefined }))}
+      onchange={(waves) => onchange(replaced(bends, i, { waves: Math.max(LEAST_WAVES, waves) }))}
     />
   {/if}
   by

@@ -5,7 +5,10 @@
   import { ENDLESS } from '../floor/spare.svelte';
   import type { Field, Spare } from '../api/types';
   import type { FloorState } from '../floor/floor.svelte';
+  import { briefList } from './lists';
+  import { insteadOf, usersOf } from './optionUsers';
   import ChoicePiece from './pieces/ChoicePiece.svelte';
+  import { focused } from './pieces/focused';
   import NumberPiece from './pieces/NumberPiece.svelte';
   import TextPiece from './pieces/TextPiece.svelte';
 
@@ -47,12 +50,36 @@
       .map((option) => option.trim())
       .filter((option) => option);
     const twice = options.find((option, i) => options.indexOf(option) < i);
-    if (options.length > 0 && twice === undefined) return change(field.key, { options });
+    if (options.length > 0 && twice === undefined) {
+      const gone = (field.options ?? []).filter((option) => !options.includes(option));
+      const users = floor.document ? usersOf(floor.document, field.key, gone) : [];
+      if (users.length === 0) return setOptions(field.key, options, '');
+      question = { field: field.key, gone, options, users };
+      return;
+    }
     floor.refuse(
       twice === undefined
         ? `‘${field.label}’ needs an option to choose; write one, or make it a text.`
         : `‘${field.label}’ has ‘${twice}’ twice; call one of them otherwise.`,
     );
+  }
+
+  /** Options that are about to be taken away, and who uses them. */
+  let question = $state.raw<{ field: string; gone: string[]; options: string[]; users: string[] }>();
+
+  /** @param instead what stands for what is taken away; empty for nothing */
+  async function setOptions(key: string, options: string[], instead: string) {
+    question = undefined;
+    const had = floor.document?.fields?.find((field) => field.key === key)?.options ?? [];
+    await floor.edit({ what: 'SET_OPTIONS', key, keys: options, newName: instead });
+    const value = floor.values[key] ?? '';
+    if (!floor.refusal && had.includes(value) && !options.includes(value)) floor.setValue(key, instead);
+  }
+
+  /** What was written last among them is put back. */
+  function takeNothingAway() {
+    question = undefined;
+    floor.refusals += 1;
   }
 
   /** One place earlier in the form. */
@@ -161,6 +188,27 @@
           value={(field.options ?? []).join(', ')}
           onchange={(text) => changeOptions(field, text)}
         />
+        {#if question?.field === field.key}
+          {@const { gone, options, users } = question}
+          {@const others = insteadOf(field, options)}
+          <span class="question" role="group" aria-label="Before an option goes">
+            {briefList(gone)}
+            {gone.length > 1 ? 'are' : 'is'} used by {briefList(users)}, which then {users.length > 1
+              ? 'have'
+              : 'has'}
+            <button class="plain act" use:focused onclick={() => setOptions(field.key, options, others[0]!)}
+              >{others[0]}</button
+            >
+            {#each others.slice(1) as option (option)}
+              <button class="plain act" onclick={() => setOptions(field.key, options, option)}
+                >{option}</button
+              >
+            {/each}
+            <button class="plain act" onclick={() => setOptions(field.key, options, '')}>nothing</button>
+            <button class="plain act" onclick={takeNothingAway}>take nothing away</button>
+            <span class="muted">Cues that have it say so on the desk.</span>
+          </span>
+        {/if}
       {:else if field.kind === 'text' || field.kind === 'lines' || !field.kind}
         up to
         <NumberPiece
@@ -266,6 +314,14 @@
 </form>
 
 <style>
+  .question {
+    display: block;
+    margin: 4px 0;
+    padding: 6px 8px;
+    border-left: 2px solid var(--warning);
+    line-height: 1.6;
+  }
+
   .caption {
     margin: 14px 0 6px;
   }

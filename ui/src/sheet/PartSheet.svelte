@@ -16,7 +16,7 @@
   import PaintSentence from './PaintSentence.svelte';
   import PictureSentence from './PictureSentence.svelte';
   import PlaceSentence from './PlaceSentence.svelte';
-  import { padsOf, sizeKinds, sizeOf } from './relations';
+  import { padsOf, resized, sizeKinds, sizeOf } from './relations';
   import More from './pieces/More.svelte';
   import { getContext } from 'svelte';
   import { SvelteSet } from 'svelte/reactivity';
@@ -95,7 +95,13 @@
     const leaves = part[axis]?.around && !(size.wraps && size.take === 'union');
     const edge = axis === 'x' ? 'left' : 'top';
     const here: Place = { hangs: edge, on: 'frame', at: edge, plus: Math.round(rest?.at?.[axis] ?? 0) };
-    change({ [what]: size, ...(leaves && { [axis]: here }) });
+    const { key } = part;
+    void floor.change((document) => ({
+      ...document,
+      parts: resized(document.parts ?? [], key, axis, size).map((one) =>
+        one.key === key && leaves ? { ...one, [axis]: here } : one,
+      ),
+    }));
   }
 
   /** Of both axes, if both wrap something. */

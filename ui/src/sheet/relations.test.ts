@@ -1,6 +1,16 @@
 import { describe, expect, it } from 'vitest';
 import type { Part } from '../api/types';
-import { edges, hangOn, moved, newSize, partAt, sizeKind, sizeKinds, type SizeKind } from './relations';
+import {
+  edges,
+  hangOn,
+  moved,
+  newSize,
+  partAt,
+  resized,
+  sizeKind,
+  sizeKinds,
+  type SizeKind,
+} from './relations';
 
 const BASE = {
   x: { hangs: 'left', on: 'frame', at: 'left' },
@@ -32,6 +42,27 @@ it('points at what is there, whatever is absent', () => {
   expect(partAt(rest, 10, 8)).toBe('name');
   expect(partAt(rest, 60, 20)).toBe('plate');
   expect(partAt(rest, 91, 20)).toBeUndefined();
+});
+
+it('keeps where it is what hangs on the inner edges of a part that stops wrapping', () => {
+  const plate = { key: 'plate', kind: 'box', width: { wraps: ['name'], pad: [28, 56] } } as Part;
+  const inside = (at: string, plus: number) => ({ hangs: 'left', on: 'plate', at, plus });
+  const parts = [
+    plate,
+    { key: 'name', kind: 'text', x: inside('inner left', 0) },
+    { key: 'tail', kind: 'text', x: inside('inner right', -4) },
+    { key: 'edge', kind: 'text', x: inside('left', 3) },
+  ] as Part[];
+  const after = resized(parts, 'plate', 'x', { px: 400 });
+  expect(after[0]!.width).toEqual({ px: 400 });
+  expect(after.slice(1).map(({ x }) => x)).toEqual([
+    inside('left', 28),
+    inside('right', -60),
+    inside('left', 3),
+  ]);
+  // As long as it wraps, and across, nothing else changes.
+  expect(resized(parts, 'plate', 'x', { wraps: ['tail'] }).slice(1)).toEqual(parts.slice(1));
+  expect(resized(parts, 'plate', 'y', { px: 400 }).slice(1)).toEqual(parts.slice(1));
 });
 
 describe('places', () => {

@@ -74,6 +74,27 @@ export function edges(part: Part | undefined, axis: Axis): Edge[] {
   ];
 }
 
+/**
+ * The parts with another size of one. Where it wraps nothing any more it has no inner edges: what hangs on those hangs on its edges
+ * instead, as far inside as it was.
+ */
+export function resized(parts: Part[], key: string, axis: Axis, size: Size): Part[] {
+  const what = axis === 'x' ? 'width' : 'height';
+  const part = parts.find((one) => one.key === key);
+  if (!part) return parts;
+  const had = sizeOf(part, axis);
+  const all = parts.map((one) => (one === part ? { ...part, [what]: size } : one));
+  if (!had.wraps || size.wraps) return all;
+  const [before, after] = padsOf(had);
+  return all.map((one) => {
+    const place = one[axis];
+    const inner = place?.on === key ? INNER[axis].indexOf(place.at!) : -1;
+    if (inner < 0) return one;
+    const at = inner === 0 ? EDGES[axis][0]! : EDGES[axis][2]!;
+    return { ...one, [axis]: { ...place, at, plus: (place!.plus ?? 0) + (inner === 0 ? before : -after) } };
+  });
+}
+
 /** A place on something else, edge for edge as near as can be; an offset from what it hung on before means nothing there. */
 export function hangOn(place: Place, on: string, target: Part | undefined, axis: Axis): Place {
   const known = edges(target, axis);

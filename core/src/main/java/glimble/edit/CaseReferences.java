@@ -112,6 +112,36 @@ final class CaseReferences {
                 + "; change or remove that condition first, since the case would answer more without it");
     }
 
+    /**
+     * What conditions ask of a field for in other words.
+     *
+     * @param now what stands for a text; empty for nothing
+     * @throws EditRefused if a condition is left with nothing to ask for
+     */
+    static Graphic withTexts(Graphic graphic, String field, UnaryOperator<String> now) {
+        List<String> left = cases(
+                graphic,
+                condition -> condition instanceof Condition.OneOf one
+                        && one.field().equals(field)
+                        && one.texts().stream().map(now).allMatch(String::isEmpty));
+        if (!left.isEmpty()) {
+            throw new EditRefused(said(left) + " asks for an option of " + field
+                    + " that goes; say what stands for it, or change that condition first");
+        }
+        return conditions(
+                graphic,
+                condition ->
+                        condition instanceof Condition.OneOf one && one.field().equals(field)
+                                ? new Condition.OneOf(
+                                        field,
+                                        one.texts().stream()
+                                                .map(now)
+                                                .filter(text -> !text.isEmpty())
+                                                .distinct()
+                                                .toList())
+                                : condition);
+    }
+
     private static List<String> cases(Graphic graphic, Predicate<Condition> which) {
         return graphic.cases().stream()
                 .filter(row -> row.when().stream().anyMatch(which))

@@ -2,6 +2,7 @@ package glimble.edit;
 
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
+import glimble.graphic.Mirror;
 import glimble.graphic.Palette;
 import glimble.graphic.Part;
 import glimble.graphic.PicturePart;
@@ -12,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.UnaryOperator;
 
 /** Edits of the fields of a document that touch what refers to them. */
 public final class FieldEdits {
@@ -38,6 +40,35 @@ public final class FieldEdits {
         return Coloured.everywhere(graphic.withFields(fields).withParts(parts), colour -> without(colour, key))
                 .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
                 .withTrials(trials);
+    }
+
+    /**
+     * The document with other options of a choice, and with another value wherever one stands that is none any more.
+     *
+     * @param key of a choice
+     * @param instead what stands for an option that is taken away; empty for nothing
+     * @throws EditRefused if a case asks for an option that is taken away, and nothing stands for it
+     */
+    public static Graphic withOptions(Graphic graphic, String key, List<String> options, String instead) {
+        List<String> had = graphic.field(key).orElseThrow().options();
+        UnaryOperator<String> now = value -> had.contains(value) && !options.contains(value) ? instead : value;
+        List<Field> fields = new ArrayList<>();
+        for (Field field : graphic.fields()) {
+            fields.add(field.key().equals(key) ? field.withOptions(options, now.apply(field.sample())) : field);
+        }
+        List<Trial> trials = new ArrayList<>();
+        for (Trial trial : graphic.trials()) {
+            Map<String, String> values = new TreeMap<>(trial.values());
+            values.computeIfPresent(key, (field, value) -> now.apply(value));
+            trials.add(new Trial(trial.name(), values));
+        }
+        Graphic renamed = CaseReferences.withTexts(graphic, key, now);
+        return renamed.withFields(fields)
+                .withTrials(trials)
+                .withMirror(graphic.mirror()
+                        .map(mirror -> mirror.field().equals(key) ? new Mirror(key, now.apply(mirror.when())) : mirror)
+                        .filter(mirror ->
+                                !mirror.field().equals(key) || !mirror.when().isEmpty()));
     }
 
     private static String without(String colour, String key) {

@@ -51,6 +51,11 @@ public record Field(
         return new Field(key, label, kind, required, longest, options, sample, language, other, asked);
     }
 
+    /** Of a choice. */
+    public Field withOptions(List<String> others, String otherSample) {
+        return new Field(key, label, kind, required, longest, others, otherSample, language, series, asked);
+    }
+
     /** Whether letters are filled in freely. */
     public boolean isText() {
         return kind == Kind.TEXT || kind == Kind.LINES || kind == Kind.SPOKEN;

@@ -10,9 +10,11 @@ import glimble.document.GraphicReader;
 import glimble.document.GraphicWriter;
 import glimble.document.Problem;
 import glimble.graphic.Axis;
+import glimble.graphic.Condition;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
+import glimble.graphic.Mirror;
 import glimble.graphic.Move;
 import glimble.graphic.Part;
 import glimble.graphic.PhaseName;
@@ -30,6 +32,7 @@ import java.util.Optional;
 import java.util.Random;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
@@ -299,5 +302,36 @@ class EveryEditTest {
     /** Whether the rest of a part follows another one, directly or through others. */
     private static boolean refersTo(Graphic graphic, String key, String other) {
         return RestReferences.of(graphic, key).contains(other);
+    }
+
+    @Test
+    void an_option_that_goes_is_gone_everywhere_and_what_stands_for_it_stands_there() {
+        int asked = 0;
+        for (int seed = 0; seed < GRAPHICS; seed++) {
+            Graphic graphic = RandomGraphic.of(seed);
+            if (graphic.field("side").isEmpty()) continue;
+            Graphic turned = FieldEdits.withOptions(graphic, "side", List.of("left", "over"), "over");
+            assertThat(problems(turned)).as("graphic %s", seed).isEmpty();
+            assertThat(turned.trials())
+                    .noneMatch(trial -> "right".equals(trial.values().get("side")));
+            assertThat(turned.cases().stream().flatMap(row -> row.when().stream()))
+                    .noneMatch(asks -> asks instanceof Condition.OneOf one
+                            && one.field().equals("side")
+                            && one.texts().contains("right"));
+            assertThat(turned.mirror().map(Mirror::when))
+                    .isEqualTo(graphic.mirror().map(mirror -> mirror.when().equals("right") ? "over" : mirror.when()));
+            assertThat(turned.cases()).hasSameSizeAs(graphic.cases());
+            boolean onlyAsks = false;
+            try {
+                Graphic gone = FieldEdits.withOptions(graphic, "side", List.of("over"), "");
+                assertThat(problems(gone)).as("graphic %s", seed).isEmpty();
+                assertThat(gone.mirror()).isEmpty();
+            } catch (EditRefused e) {
+                assertThat(e).hasMessageContaining("asks for an option of side that goes");
+                onlyAsks = true;
+            }
+            if (onlyAsks) asked++;
+        }
+        assertThat(asked).isGreaterThan(3);
     }
 }

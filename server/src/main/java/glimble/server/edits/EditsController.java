@@ -50,6 +50,7 @@ import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
@@ -116,6 +117,8 @@ class EditsController {
         REMOVE_VARIANT,
         RENAME_VARIANT,
         REMOVE_FIELD,
+        /** Other options of a choice; the new name stands for what is taken away, or nothing does. */
+        SET_OPTIONS,
         /** Of those that the graphic makes. */
         RENAME_COLOUR,
         REMOVE_COLOUR,
@@ -134,7 +137,8 @@ class EditsController {
      * @param values the values at hand, for what keeps its present size
      * @param key the part, field, colour or variant, or the kind of a new part; of no account to proposed trials
      * @param newName the new name, the frame rate, the part that moves are copied to or that another is placed next to, or the gesture; of no account to other edits
-     * @param keys the parts of a new group, that a new part takes up, or that are removed as well; of no account to other edits
+     * @param keys the parts of a new group, that a new part takes up, or that are removed as well, or options of a choice; of no account to
+     *     other edits
      * @param steps past how many parts to the front, the frame at which a gesture begins, or how many rows there are then; of no account
      *     to other edits
      * @param by frames from one row to the next; of no account to other edits
@@ -209,6 +213,12 @@ class EditsController {
         if (request.what() == What.REMOVE_FIELD) {
             if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             return FieldEdits.remove(graphic, key);
+        }
+        if (request.what() == What.SET_OPTIONS) {
+            if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
+            if (request.keys() == null) throw new Refused("$.keys", "is missing; say what can be chosen");
+            return FieldEdits.withOptions(
+                    graphic, key, request.keys(), Objects.requireNonNullElse(request.newName(), ""));
         }
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return switch (request.what()) {
