@@ -13,6 +13,7 @@
   import { forgetFloor } from './floor/floors.svelte';
   import House from './house/House.svelte';
   import { house } from './house/house.svelte';
+  import { watchHouse } from './house/watch';
   import ProofScreen from './proof/ProofScreen.svelte';
   import Shelf from './shelf/Shelf.svelte';
   import Still from './still/Still.svelte';
@@ -38,6 +39,13 @@
     void reach.returned;
     void session.name;
     void house.load();
+  });
+
+  $effect(() => {
+    // Whoever has not signed in hears nothing.
+    if (session.known && (!session.needed || session.name)) {
+      return watchHouse((revision) => void house.heardOf(revision));
+    }
   });
 
   $effect(() => {

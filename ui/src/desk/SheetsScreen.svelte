@@ -4,6 +4,7 @@
   import { addSheet, allSheets, bringSheetBack, putSheetAside } from '../api/desk';
   import { reach } from '../api/reach.svelte';
   import type { SheetNote } from '../api/types';
+  import { dateOf } from '../floor/time';
 
   let sheets = $state.raw<SheetNote[]>();
   let name = $state('');
@@ -46,7 +47,7 @@
   }
 
   function saved({ savedAt }: SheetNote): string {
-    return new Date(savedAt).toLocaleString(undefined, { dateStyle: 'medium', timeStyle: 'short' });
+    return dateOf(savedAt);
   }
 </script>
 

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { Rect } from '../api/types';
   import { house } from '../house/house.svelte';
-  import { partAt, placeOf, type Axis } from '../sheet/relations';
+  import { partAt, placeOf, rounded, type Axis } from '../sheet/relations';
   import { snap, snapLines } from '../sheet/snap';
   import type { FloorState } from './floor.svelte';
   import Guides from './Guides.svelte';
@@ -40,6 +40,8 @@
     lineY?: number;
     /** Which side is pulled; all of the part is moved if undefined. */
     side?: { x: number; y: number };
+    /** After the point of the px it is pulled by. */
+    digits?: number;
   }
 
   let width = $state(0);
@@ -182,7 +184,11 @@
     if (floor.pointing && Math.hypot(at.x - pointer.x, at.y - pointer.y) * scale > 2) meant = 0;
     pointer = at;
     if (!drag || !selected?.at || !reel) return;
-    const by = { x: Math.round(pointer.x - drag.fromX), y: Math.round(pointer.y - drag.fromY) };
+    const digits = event.altKey ? 1 : 0;
+    const by = {
+      x: rounded(pointer.x - drag.fromX, digits),
+      y: rounded(pointer.y - drag.fromY, digits),
+    };
     // Parts that follow the one that is dragged are lines too; they stand where they were.
     const boxes = rest.flatMap(({ part, at }) => (at && part !== floor.selected ? [at] : []));
     const lines = event.altKey
@@ -190,7 +196,7 @@
       : snapLines(reel, boxes, house.house.safe, floor.document?.guides, floor.view.grid);
     const x = snapped(selected.at.x, selected.at.width, by.x, drag.side?.x, lines.x);
     const y = snapped(selected.at.y, selected.at.height, by.y, drag.side?.y, lines.y);
-    drag = { ...drag, x: x.by, y: y.by, lineX: x.line, lineY: y.line };
+    drag = { ...drag, x: x.by, y: y.by, lineX: x.line, lineY: y.line, digits };
   }
 
   /** @param side which side is pulled, 0 for none along this axis; undefined if all of it is moved */
@@ -207,14 +213,14 @@
     const done = drag;
     drag = undefined;
     if (!done || Math.hypot(done.x, done.y) <= STILL) return;
-    if (done.side) resize(done.side, done.x, done.y);
-    else void floor.movePart(done.x, done.y);
+    if (done.side) resize(done.side, done.x, done.y, done.digits);
+    else void floor.movePart(done.x, done.y, done.digits);
   }
 
-  function resize(side: { x: number; y: number }, x: number, y: number) {
+  function resize(side: { x: number; y: number }, x: number, y: number, digits?: number) {
     // In a mirror the left is the right of what was designed.
     const across = floor.mirrored ? { side: -side.x, by: -x } : { side: side.x, by: x };
-    void floor.pullPart(across, { side: side.y, by: y });
+    void floor.pullPart(across, { side: side.y, by: y }, digits);
   }
 
   function key(event: KeyboardEvent, held: boolean) {

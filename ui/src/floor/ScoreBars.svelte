@@ -39,10 +39,16 @@
 
   function tell(bar: Placed, event: Event) {
     const { left, bottom } = (event.currentTarget as HTMLElement).getBoundingClientRect();
+    told = { words: wordsOf(bar), x: left, y: bottom + 6 };
+  }
+
+  /** As it is, or would be if it were let go of. */
+  function wordsOf(bar: Placed): string {
+    const { start, length } = seen(bar);
     const half = bar.column === 'SWAP' ? `${bar.phase.toLowerCase()}, ` : '';
-    const when = `${half}${bar.length} f from frame ${bar.at} (${timecode(bar.at, reel?.rate ?? 50)})`;
+    const when = `${half}${length} f from frame ${start} (${timecode(start, reel?.rate ?? 50)})`;
     const tied = bar.waitsFor ? `, ${bar.afterEnd ? 'after' : 'with'} ‘${bar.waitsFor}’` : '';
-    told = { words: `${bar.move}: ${bar.words}, ${when}${tied}`, x: left, y: bottom + 6 };
+    return `${bar.move}: ${bar.words}, ${when}${tied}`;
   }
 
   const reel = $derived(floor.worked?.reel);
@@ -104,6 +110,8 @@
       drag.how === 'begin' ? [start] : drag.how === 'end' ? [start + length] : [start, start + length];
     const by = snappedBy(edges, asked, to, NEAR / column.scale);
     drag = { ...drag, by, together: event.shiftKey, ...place(event) };
+    if (drag.how !== 'wait' && drag.how !== 'with')
+      told = { words: wordsOf(drag.bar), x: event.clientX + 12, y: event.clientY + 14 };
   }
 
   function release(event: PointerEvent) {

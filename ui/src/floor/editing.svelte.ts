@@ -147,6 +147,12 @@ export abstract class Editing extends Choice {
     }
   }
 
+  /** Works everything out anew, as the house is now. */
+  async takeHouse(): Promise<void> {
+    await this.workOutValues();
+    await this.workOutTrials();
+  }
+
   protected options(): WorkOptions {
     return { onAir: this.onAir, played: this.pinned, dials: this.dials };
   }
@@ -312,12 +318,16 @@ export abstract class Editing extends Choice {
     );
   }
 
-  /** Moves the selected part by so many px of the picture: the offsets of its places change, or of its parts' places. */
-  movePart(x: number, y: number): Promise<void> {
+  /**
+   * Moves the selected part by so many px of the picture: the offsets of its places change, or of its parts' places.
+   *
+   * @param digits after the point of the offsets it has then
+   */
+  movePart(x: number, y: number, digits?: number): Promise<void> {
     const [mirrored, key] = [this.mirrored, this.selected];
     return this.change((document) => {
-      const across = movedParts(document.parts ?? [], key, 'x', x, mirrored);
-      return { ...document, parts: movedParts(across, key, 'y', y, mirrored) };
+      const across = movedParts(document.parts ?? [], key, 'x', x, mirrored, digits);
+      return { ...document, parts: movedParts(across, key, 'y', y, mirrored, digits) };
     });
   }
 
@@ -327,10 +337,14 @@ export abstract class Editing extends Choice {
    * @param x which side, -1 for the left, 1 for the right, and how far
    * @param y likewise from top to bottom
    */
-  pullPart(x: { side: number; by: number }, y: { side: number; by: number }): Promise<void> {
+  pullPart(x: { side: number; by: number }, y: { side: number; by: number }, digits?: number): Promise<void> {
     return this.#changePart(this.selected, (part) => {
-      const across = x.side ? pulled(part, 'x', x.side < 0 ? x.by : 0, x.side > 0 ? x.by : 0) : undefined;
-      const down = y.side ? pulled(part, 'y', y.side < 0 ? y.by : 0, y.side > 0 ? y.by : 0) : undefined;
+      const across = x.side
+        ? pulled(part, 'x', x.side < 0 ? x.by : 0, x.side > 0 ? x.by : 0, digits)
+        : undefined;
+      const down = y.side
+        ? pulled(part, 'y', y.side < 0 ? y.by : 0, y.side > 0 ? y.by : 0, digits)
+        : undefined;
       return {
         ...part,
         ...(across && { width: across.size, x: across.place }),

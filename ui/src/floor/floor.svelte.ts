@@ -22,7 +22,7 @@ import { Editing, PLAIN } from './editing.svelte';
 import { Mending } from './mending.svelte';
 import { captions } from './spoken';
 import { timeOf } from './time';
-import { sameValues, sampleValues } from './values';
+import { sameValues, sampleValues, trialName } from './values';
 
 /** ms after the last change. */
 const DRAFT_AFTER = 1200;
@@ -242,8 +242,9 @@ export class FloorState extends Editing {
   }
 
   keepAsTrial(): void {
-    const first = this.document?.fields?.map(({ key }) => this.values[key]?.trim()).find((text) => text);
-    const name = (first ?? 'all blank').slice(0, 24);
+    if (!this.document) return;
+    const from = this.trials[this.trial]?.values ?? sampleValues(this.document);
+    const name = trialName(this.document, this.values, from);
     const kept = { name, values: { ...this.values } };
     this.#changeTrials(
       (trials) => [...trials, kept],

@@ -1,3 +1,5 @@
+import { untrack } from 'svelte';
+import { house } from '../house/house.svelte';
 import { FloorState } from './floor.svelte';
 
 let known: { id: number; floor: FloorState; end: () => void } | undefined;
@@ -25,6 +27,14 @@ export function forgetFloor(): void {
 export function attend(floor: () => FloorState): void {
   $effect(() => () => {
     if (floor().unsaved) void floor().keepDraft();
+  });
+
+  // What is worked out has the colours, styles and safe lines of the house.
+  let revision = 0;
+  $effect(() => {
+    const now = house.house.revision;
+    if (revision > 0 && now !== revision) untrack(() => void floor().takeHouse());
+    revision = now;
   });
 
   // For whoever waits until what was changed is shown.

@@ -1,5 +1,5 @@
 import type { Edge, Part, Place, Rect, Size } from '../api/types';
-import { EDGES, moved, padsOf, placeOf, sizeOf, type Axis } from '../sheet/relations';
+import { EDGES, moved, padsOf, placeOf, rounded, sizeOf, type Axis } from '../sheet/relations';
 
 /**
  * A part whose sides along an axis are moved: its size changes where it is stated in px, by padding or by an offset, and its place
@@ -7,6 +7,7 @@ import { EDGES, moved, padsOf, placeOf, sizeOf, type Axis } from '../sheet/relat
  *
  * @param start px by which its left or top moves in the picture as designed
  * @param end px by which its right or bottom does
+ * @param digits after the point of the numbers that are pulled
  * @returns undefined if its size follows something else and cannot be pulled
  */
 export function pulled(
@@ -14,32 +15,34 @@ export function pulled(
   axis: Axis,
   start: number,
   end: number,
+  digits?: number,
 ): { size: Size; place: Place } | undefined {
-  const size = pulledSize(sizeOf(part, axis), start, end);
+  const size = pulledSize(sizeOf(part, axis), start, end, digits);
   if (!size) return undefined;
   const place = placeOf(part, axis);
   const edge = place.hangs ?? 'left';
   const share = edge === 'centre' ? 0.5 : edge.endsWith('right') || edge.endsWith('bottom') ? 1 : 0;
   // Inner edges move with their side, less what its padding grows by.
   const moves = edge.startsWith('inner') ? 0 : start + (end - start) * share;
-  return { size, place: moved(place, moves, axis, false) };
+  return { size, place: moved(place, moves, axis, false, digits) };
 }
 
-function pulledSize(size: Size, start: number, end: number): Size | undefined {
+function pulledSize(size: Size, start: number, end: number, digits?: number): Size | undefined {
   const grown = end - start;
-  if (size.px !== undefined) return { ...size, px: Math.max(0, rounded(size.px + grown)) };
+  if (size.px !== undefined) return { ...size, px: Math.max(0, rounded(size.px + grown, digits)) };
   if (size.wraps) {
     const [before, after] = padsOf(size);
-    return { ...size, pad: [rounded(before - start), rounded(after + end)] };
+    return { ...size, pad: [pulledBy(before, -start, digits), pulledBy(after, end, digits)] };
   }
   if (size.matches !== undefined || size.share !== undefined) {
-    return { ...size, plus: rounded((size.plus ?? 0) + grown) };
+    return { ...size, plus: rounded((size.plus ?? 0) + grown, digits) };
   }
   return undefined;
 }
 
-function rounded(px: number): number {
-  return Math.round(px * 1000) / 1000;
+/** A side that is not pulled stays just as it is. */
+function pulledBy(px: number, by: number, digits?: number): number {
+  return by === 0 ? px : rounded(px + by, digits);
 }
 
 /** An edge of the picture that a part can hang on. */
@@ -149,14 +152,23 @@ const SEEN_MIRRORED: Partial<Record<Edge, Edge>> = {
 /**
  * The parts with one moved by so many px of the picture. What stands around others moves by moving those that do not hang on each
  * other.
+ *
+ * @param digits after the point of the offset of what is moved itself
  */
-export function movedParts(parts: Part[], key: string, axis: Axis, by: number, mirrored: boolean): Part[] {
+export function movedParts(
+  parts: Part[],
+  key: string,
+  axis: Axis,
+  by: number,
+  mirrored: boolean,
+  digits?: number,
+): Part[] {
   const part = parts.find((found) => found.key === key);
   if (!part || by === 0) return parts;
   const place = placeOf(part, axis);
   if (!place.around) {
     return parts.map((other) =>
-      other === part ? { ...part, [axis]: moved(place, by, axis, mirrored) } : other,
+      other === part ? { ...part, [axis]: moved(place, by, axis, mirrored, digits) } : other,
     );
   }
   const inside = sizeOf(part, axis).wraps ?? [];

@@ -1,6 +1,6 @@
 import { expect, it } from 'vitest';
 import type { Graphic } from '../api/types';
-import { sampleValues, sameValues } from './values';
+import { sampleValues, sameValues, trialName } from './values';
 
 const GRAPHIC: Graphic = {
   format: 'glimble-graphic/1',
@@ -19,4 +19,16 @@ it('shows a graphic with its first trial, or with the samples of its fields', ()
 it('takes a missing value for an empty one', () => {
   expect(sameValues({ name: 'Wu', role: '' }, { name: 'Wu' })).toBe(true);
   expect(sameValues({ name: 'Wu' }, { name: 'Wu', role: ' ' })).toBe(false);
+});
+
+it('calls a trial by what differs', () => {
+  const fields = ['Name', 'Role'].map((label) => ({ key: label.toLowerCase(), label, sample: label }));
+  const graphic = { ...GRAPHIC, fields, trials: [{ name: 'Wu', values: {} }] };
+  const from = { name: 'Wu', role: 'Flyer' };
+  expect(trialName(graphic, { name: 'Oona', role: 'Flyer' }, from)).toBe('Oona');
+  expect(trialName(graphic, { name: 'Wu', role: ' ' }, from)).toBe('no role');
+  expect(trialName(graphic, { name: 'Wu', role: 'Judge' }, from)).toBe('Judge');
+  expect(trialName(graphic, from, from)).toBe('Wu, Flyer');
+  const full = { ...graphic, trials: ['Wu', 'Wu, Flyer'].map((name) => ({ name, values: {} })) };
+  expect(trialName(full, from, from)).toBe('Wu 2');
 });

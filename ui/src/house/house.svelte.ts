@@ -16,6 +16,8 @@ class HouseState {
   pictures = $state.raw<PictureNote[]>([]);
   fault = $state('');
   #past = $state.raw<House[]>([]);
+  /** How many answers are on their way. */
+  #keeping = 0;
 
   canUndo = $derived(this.#past.length > 0);
   names = $derived(this.house.palette.map(({ name }) => name));
@@ -23,6 +25,12 @@ class HouseState {
   async load(): Promise<void> {
     await this.#keep(readHouse());
     await this.#loadPictures();
+  }
+
+  /** Somebody may have changed it elsewhere: what came before that is not taken back over it. */
+  async heardOf(revision: number): Promise<void> {
+    if (this.#keeping > 0 || revision <= this.house.revision) return;
+    if (await this.#keep(readHouse())) this.#past = [];
   }
 
   async #loadPictures(): Promise<void> {
@@ -63,6 +71,7 @@ class HouseState {
   }
 
   async #keep(answer: Promise<House>): Promise<boolean> {
+    this.#keeping += 1;
     try {
       this.house = await answer;
       this.fault = '';
@@ -70,6 +79,8 @@ class HouseState {
     } catch (error) {
       this.fault = (error as Error).message;
       return false;
+    } finally {
+      this.#keeping -= 1;
     }
   }
 

@@ -1,3 +1,4 @@
+import type { Graphic } from '../api/types';
 import { graphicClass } from './element';
 import type { Design } from './design';
 
@@ -29,7 +30,7 @@ export async function startPage(design: Design, samples: Record<string, unknown>
   });
   const answer = loaded?.statusCode === 200 && plays ? await graphic.playAction({}) : loaded;
   if (answer?.statusCode !== 200) {
-    say(answer?.statusMessage ?? 'It cannot be shown.');
+    say(labelled(answer?.statusMessage ?? 'It cannot be shown.', design));
     return;
   }
   addEventListener('message', async ({ data: posted, source }: MessageEvent<Posted>) => {
@@ -40,6 +41,15 @@ export async function startPage(design: Design, samples: Record<string, unknown>
     } else if (posted?.action === 'stop') {
       source?.postMessage(await graphic.stopAction({}), { targetOrigin: '*' });
     }
+  });
+}
+
+/** A message to whoever looks at the page: what fields and dials are called, not where they stand in the data. */
+function labelled(message: string, design: Design): string {
+  const { fields = [], dials = [] } = design.document as Graphic;
+  return message.replace(/\$\['(dial\.)?([^']*)'\]/g, (_, dial: string | undefined, key: string) => {
+    const label = (dial ? dials : fields).find((one) => one.key === key)?.label;
+    return label ?? `‘${key}’`;
   });
 }
 

@@ -107,11 +107,21 @@ export function hangOn(place: Place, on: string, target: Part | undefined, axis:
  * A place moved by so many px in the picture.
  *
  * @param mirrored whether the picture stands mirrored, so that right is left
+ * @param digits after the point that its offset has then
  */
-export function moved(place: Place, by: number, axis: Axis, mirrored: boolean): Place {
+export function moved(place: Place, by: number, axis: Axis, mirrored: boolean, digits = FINE): Place {
   if (place.in !== undefined || place.around || by === 0) return place;
   const plus = (place.plus ?? 0) + (mirrored && axis === 'x' ? -by : by);
-  return { ...place, plus: Math.round(plus * 1000) / 1000 };
+  return { ...place, plus: rounded(plus, digits) };
+}
+
+/** Digits after the point of px that are worked out. */
+const FINE = 3;
+
+/** px with so many digits after the point. */
+export function rounded(px: number, digits = FINE): number {
+  // Adding nothing turns a negative zero into a plain one.
+  return Math.round(px * 10 ** digits) / 10 ** digits + 0;
 }
 
 /** The front part whose box at rest holds a point of the picture. */

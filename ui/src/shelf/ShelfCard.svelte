@@ -104,6 +104,8 @@
       <span class="title">{stored.document.name}</span>
       {#if fault}
         <span class="fault">{fault}</span>
+      {:else if !worked}
+        <span class="muted fields">loading …</span>
       {:else}
         <span class="muted fields"
           >{(stored.document.fields ?? []).map((field) => field.label).join(', ')}</span

@@ -124,8 +124,10 @@ final class TimeChecks {
                 "text",
                 judged.reel.in(),
                 Whole.nearest(speed * 10) / 10,
-                letters + " letters in a stay of " + FaultList.tenth(seconds) + " s: " + FaultList.tenth(speed)
-                        + " a second",
+                FaultList.tenth(seconds).equals("0")
+                        ? "its " + letters + " letters never stand still to be read: it leaves as soon as it has come"
+                        : letters + " letters in a stay of " + FaultList.tenth(seconds) + " s: "
+                                + FaultList.tenth(speed) + " a second",
                 "let it stay longer, or limit the length of its texts");
     }
 

@@ -32,6 +32,12 @@ public final class RestWords {
         return sentences;
     }
 
+    /** One number where both sides have it, as the sheet says it. */
+    private static String pad(Size.Wraps wraps) {
+        String before = NumberWords.of(wraps.before());
+        return wraps.before() == wraps.after() ? before : before + " " + NumberWords.of(wraps.after());
+    }
+
     private static String size(Size size) {
         if (size instanceof Size.Fixed fixed) return NumberWords.of(fixed.px()) + " px";
         if (size instanceof Size.Matches matches) {
@@ -39,8 +45,7 @@ public final class RestWords {
             return "as " + share + matches.part() + plus(matches.plus());
         }
         if (size instanceof Size.Wraps wraps) {
-            return "wraps " + String.join(", ", wraps.parts()) + " · pad " + NumberWords.of(wraps.before()) + " "
-                    + NumberWords.of(wraps.after());
+            return "wraps " + String.join(", ", wraps.parts()) + " · pad " + pad(wraps);
         }
         if (size instanceof Size.Share share) {
             return NumberWords.of(share.factor()) + " × " + share.of() + plus(share.plus());

@@ -5,25 +5,35 @@ import glimble.server.graphics.SaveId;
 import glimble.server.problems.Refused;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
+import org.springframework.http.MediaType;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PutMapping;
 import org.springframework.web.bind.annotation.RequestBody;
 import org.springframework.web.bind.annotation.RequestMapping;
 import org.springframework.web.bind.annotation.RestController;
+import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** The house style: what all graphics share. */
 @RestController
 @RequestMapping("/api/house")
 class HouseController {
     private final HouseStore store;
+    private final HouseWatch watch;
 
-    HouseController(HouseStore store) {
+    HouseController(HouseStore store, HouseWatch watch) {
         this.store = store;
+        this.watch = watch;
     }
 
     @GetMapping
     House house() {
         return store.lately();
+    }
+
+    /** Events <i>revision</i>: the one that there is, and each later one. */
+    @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
+    SseEmitter events() {
+        return watch.open();
     }
 
     /** The revision that is sent is the one that was changed. */
