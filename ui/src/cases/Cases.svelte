@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import Awaiting from '../frame/Awaiting.svelte';
   import { Button } from 'carbon-components-svelte';
   import { push } from 'svelte-spa-router';
@@ -91,6 +92,9 @@
     floor.choosePhase(OPENED[phase]);
     await push(`/floor/${id}`);
   }
+
+  // Whoever comes back to the floor sees what the values answer, unless a variant is opened from here.
+  $effect(() => untrack(() => floor.pinned && void floor.pin()));
 
   function move(index: number, by: number) {
     change((rows) => {

@@ -70,6 +70,8 @@ export abstract class Editing extends Choice {
   refusal = $state('');
   /** What the last edit could not keep exactly, each in words. */
   rounded = $state.raw<string[]>([]);
+  /** Texts that the last edit made smaller than any style of the house, each in words. */
+  small = $state.raw<string[]>([]);
   /** Parts that are about to be removed, and those that hang on them. */
   removal = $state.raw<{ keys: string[]; hanging: string[] }>();
   /** Grows with each refusal, so that what was typed can be put back. */
@@ -297,15 +299,18 @@ export abstract class Editing extends Choice {
     const before = this.selected;
     let next = before;
     let rounded: string[] = [];
+    let small: string[] = [];
     return this.change(
       async (document) => {
         const edited = await editGraphic(document, this.values, edit);
         if (LEADS_ON.includes(edit.what)) next = edited.part;
         rounded = edited.rounded;
+        small = edited.small;
         return edited.document;
       },
       () => {
         this.rounded = rounded;
+        this.small = small;
         if (edit.what === 'RENAME_PART') this.#renamed[edit.key] = next;
         // What was removed is not chosen any more; nor is anything in its place, lest a second key removes that as well.
         if (edit.what === 'REMOVE_PART') this.others = [];

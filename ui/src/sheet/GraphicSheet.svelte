@@ -39,7 +39,18 @@
   /** Every px of the document changes with the frame. */
   function rescale(chosen: string) {
     const [width, height] = chosen.split(' × ').map(Number);
-    if (width && height) void floor.edit({ what: 'RESCALE', key: '', raster: { width, height } });
+    if (!width || !height) return;
+    // Where the proportions are the same there is only one way.
+    if (width * frame.height === height * frame.width) takeRaster({ width, height });
+    else raster = { width, height };
+  }
+
+  /** A raster of other proportions that is chosen. */
+  let raster = $state.raw<{ width: number; height: number }>();
+
+  function takeRaster(chosen: { width: number; height: number }, by?: 'WIDTH' | 'HEIGHT' | 'SMALLER') {
+    raster = undefined;
+    void floor.edit({ what: 'RESCALE', key: '', raster: { ...chosen, by } });
   }
 
   /** A rate that is chosen and may change what moves. */
@@ -107,8 +118,27 @@
     unit="f"
     onchange={(length) => change({ frame: { ...frame, length } })}
   /> long,
-  <ChoicePiece label="Rescale everything" value={KEEP} options={[KEEP, ...RASTERS]} onchange={rescale} />
+  <ChoicePiece label="Rescale everything" value={KEEP} options={[KEEP, ...RASTERS]} acts onchange={rescale} />
 </p>
+{#if raster}
+  {@const { width, height } = raster}
+  <p role="group" aria-label="In a raster of other proportions">
+    in {width} × {height} everything follows
+    <button class="plain act" use:focused onclick={() => takeRaster(raster!, 'SMALLER')}
+      >the smaller side</button
+    >
+    <button class="plain act" onclick={() => takeRaster(raster!, 'WIDTH')}>the width</button>
+    <button class="plain act" onclick={() => takeRaster(raster!, 'HEIGHT')}>the height</button>
+    <button class="plain act" onclick={() => (raster = undefined)}
+      >leave it at {frame.width} × {frame.height}</button
+    >
+  </p>
+{/if}
+{#if floor.small.length > 0}
+  <p class="warn" role="status">
+    Smaller than any style of the house: {briefList(floor.small, 6)}.
+  </p>
+{/if}
 {#if rate}
   <p role="group" aria-label="At another frame rate">
     at {rate} frames/s what moves
@@ -194,6 +224,10 @@
 <RevisionsList {floor} />
 
 <style>
+  .warn {
+    color: var(--warning);
+  }
+
   p {
     margin: 0 0 8px;
     line-height: 1.8;

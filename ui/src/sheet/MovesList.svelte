@@ -26,6 +26,14 @@
   let phase = $state<(typeof GESTURE_PHASES)[number]>('IN');
 
   const bars = $derived(floor.worked?.bars.filter(({ part }) => part === floor.selected) ?? []);
+  /** Those of a part that is absent, of which no bar is worked out. */
+  const absentMoves = $derived(
+    ANY_PHASES.flatMap((of) =>
+      movesOf(floor.document, of)
+        .filter(({ part }) => part === floor.selected)
+        .map((move) => ({ phase: of, move })),
+    ),
+  );
   const entry = $derived(floor.worked?.rest.find(({ part }) => part === floor.selected));
   const gestures = $derived(
     phase === 'LOOP'
@@ -114,7 +122,19 @@
       </button>
     </li>
   {:else}
-    <li class="muted">It does not move of itself.</li>
+    {#each absentMoves as { phase: of, move } (of + move.key)}
+      <li>
+        <button
+          class="plain move"
+          onclick={() => floor.chooseMove({ phase: of, key: move.key }, floor.selected)}
+        >
+          <PhaseMark phase={of} />
+          <span><strong>{move.key}</strong> <span class="muted">when it is there</span></span>
+        </button>
+      </li>
+    {:else}
+      <li class="muted">It does not move of itself.</li>
+    {/each}
   {/each}
 </ul>
 <p>
@@ -129,12 +149,14 @@
     <ChoicePiece
       label="Copy its moves to"
       value={TO}
+      acts
       options={[TO, ...others]}
       onchange={(to) => to !== TO && floor.edit({ what: 'COPY_MOVES', key: floor.selected, newName: to })}
     />
     <ChoicePiece
       label="Link its moves to"
       value={LINK}
+      acts
       options={[LINK, ...others]}
       onchange={(to) => to !== LINK && floor.edit({ what: 'LINK_MOVES', key: floor.selected, newName: to })}
     />

@@ -28,7 +28,7 @@ import java.util.Optional;
 
 /**
  * A graphic for another raster: every px of the document times one factor, so that it is drawn anew at its size and never
- * enlarged. The factor is the smaller of the two ratios of the rasters; shares of the frame follow by themselves.
+ * enlarged. Shares of the frame follow by themselves.
  */
 public final class Rescale {
     private final double factor;
@@ -37,13 +37,46 @@ public final class Rescale {
         this.factor = factor;
     }
 
+    /** What of rasters of other proportions is compared. */
+    public enum By {
+        WIDTH,
+        HEIGHT,
+        /** The smaller side of each, so that letters are as legible as before. */
+        SMALLER
+    }
+
     /**
+     * All of the picture stays inside the raster.
+     *
      * @param width px of the new raster
      * @param height px of the new raster
      */
     public static Graphic to(Graphic graphic, int width, int height) {
         Frame frame = graphic.frame();
-        Rescale rescale = new Rescale(Math.min(width / (double) frame.width(), height / (double) frame.height()));
+        return times(
+                graphic, width, height, Math.min(width / (double) frame.width(), height / (double) frame.height()));
+    }
+
+    /**
+     * @param width px of the new raster
+     * @param height px of the new raster
+     */
+    public static Graphic to(Graphic graphic, int width, int height, By by) {
+        Frame frame = graphic.frame();
+        return times(
+                graphic,
+                width,
+                height,
+                switch (by) {
+                    case WIDTH -> width / (double) frame.width();
+                    case HEIGHT -> height / (double) frame.height();
+                    case SMALLER -> Math.min(width, height) / (double) Math.min(frame.width(), frame.height());
+                });
+    }
+
+    private static Graphic times(Graphic graphic, int width, int height, double factor) {
+        Frame frame = graphic.frame();
+        Rescale rescale = new Rescale(factor);
         List<Part> parts = graphic.parts().stream().map(rescale::part).toList();
         Guides guides = graphic.guides();
         return CaseReferences.rescaled(graphic, rescale::span, rescale::px)

@@ -4,8 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import glimble.edit.Rescale;
+import glimble.edit.SmallLetters;
 import glimble.graphic.Channel;
 import glimble.graphic.Graphic;
+import glimble.graphic.Part;
+import glimble.graphic.TextPart;
 import glimble.graphic.Trial;
 import glimble.reel.Layer;
 import glimble.reel.Reel;
@@ -70,5 +73,32 @@ class RescaleTest {
     @MethodSource("all")
     void there_and_back_is_the_same_graphic(Graphic graphic) {
         assertThat(Rescale.to(Rescale.to(graphic, 3840, 2160), 1920, 1080)).isEqualTo(graphic);
+    }
+
+    @ParameterizedTest
+    @MethodSource("all")
+    void a_raster_of_other_proportions_is_scaled_by_what_is_chosen_and_small_letters_are_told(Graphic wide) {
+        Graphic tall = Rescale.to(wide, 1080, 1920, Rescale.By.SMALLER);
+        for (Part part : wide.parts()) {
+            if (!(part instanceof TextPart text)) continue;
+            assertThat(size(tall, part)).isEqualTo(text.style().size());
+            assertThat(size(Rescale.to(wide, 1080, 1920, Rescale.By.WIDTH), part))
+                    .isCloseTo(text.style().size() * 1080 / 1920, within(1e-9));
+            assertThat(size(Rescale.to(wide, 1080, 1920, Rescale.By.HEIGHT), part))
+                    .isCloseTo(text.style().size() * 1920 / 1080, within(1e-9));
+        }
+        assertThat(SmallLetters.of(wide, tall, 30)).isEmpty();
+        Graphic small = Rescale.to(wide, 1080, 1920, Rescale.By.WIDTH);
+        long below = small.parts().stream()
+                .filter(part -> part instanceof TextPart text && text.style().size() < 30)
+                .filter(part -> size(wide, part) >= 30)
+                .count();
+        assertThat(SmallLetters.of(wide, small, 30))
+                .hasSize((int) below)
+                .allMatch(said -> said.contains("less than 30"));
+    }
+
+    private static double size(Graphic graphic, Part part) {
+        return ((TextPart) graphic.part(part.key()).orElseThrow()).style().size();
     }
 }

@@ -41,6 +41,7 @@ class OpenApiConfig {
             Map.entry("ThenAnswer", List.of("dials")),
             Map.entry("Leaves", List.of("looped", "share")),
             Map.entry("RestAnswer", List.of("at", "why", "eased")),
+            Map.entry("NewRaster", List.of("by")),
             Map.entry("EditRequest", List.of("newName", "keys", "steps", "by", "keeps", "raster", "phase")),
             Map.entry("DraftAnswer", List.of("draft")),
             Map.entry("NewGraphicRequest", List.of("saveId")),

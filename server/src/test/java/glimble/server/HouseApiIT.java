@@ -4,10 +4,14 @@ import static glimble.server.Application.body;
 import static glimble.server.Application.document;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.net.URI;
+import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.Iterator;
 import java.util.List;
+import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.node.ArrayNode;
@@ -155,5 +159,23 @@ class HouseApiIT {
         assertThat(APP.put(path + "/revisions/1/name", "{\"name\":\"" + "x".repeat(61) + "\"}")
                         .statusCode())
                 .isEqualTo(422);
+    }
+
+    @Test
+    void whoever_listens_hears_of_every_change_at_once() throws Exception {
+        HttpRequest events = HttpRequest.newBuilder(URI.create(APP.address() + "/api/house/events"))
+                .build();
+        HttpResponse<Stream<String>> answer =
+                HttpClient.newHttpClient().send(events, HttpResponse.BodyHandlers.ofLines());
+        try (Stream<String> lines = answer.body()) {
+            Iterator<String> said =
+                    lines.filter(line -> line.startsWith("data:")).iterator();
+            int first = Integer.parseInt(said.next().substring(5).strip());
+            ObjectNode house = (ObjectNode) body(APP.get("/api/house"));
+            assertThat(house.get("revision").asInt()).isEqualTo(first);
+            ((ObjectNode) house.get("safe")).put("action", 92.5);
+            assertThat(APP.put("/api/house", house.toString()).statusCode()).isEqualTo(200);
+            assertThat(Integer.parseInt(said.next().substring(5).strip())).isEqualTo(first + 1);
+        }
     }
 }

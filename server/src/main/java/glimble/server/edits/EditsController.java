@@ -15,6 +15,7 @@ import glimble.edit.PartEdits;
 import glimble.edit.ProposedCases;
 import glimble.edit.Rerate;
 import glimble.edit.Rescale;
+import glimble.edit.SmallLetters;
 import glimble.edit.SwapGestures;
 import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
@@ -156,17 +157,23 @@ class EditsController {
             Integer steps,
             Integer by,
             Boolean keeps,
-            Raster raster,
+            NewRaster raster,
             String phase) {}
 
-    /** px. */
-    record Raster(int width, int height) {}
+    /**
+     * px.
+     *
+     * @param by what of it says how large all is then; missing for the smaller side
+     */
+    record NewRaster(int width, int height, Rescale.By by) {}
 
     /**
      * @param part the part to look at next; empty for none
      * @param rounded what could not be kept exactly, each in words
+     * @param small texts that are smaller now than any style of the house, each in words
      */
-    record EditAnswer(@Schema(ref = GRAPHIC) JsonNode document, String part, List<String> rounded) {}
+    record EditAnswer(
+            @Schema(ref = GRAPHIC) JsonNode document, String part, List<String> rounded, List<String> small) {}
 
     @PostMapping("/api/edits")
     EditAnswer edit(@RequestBody EditRequest request) {
@@ -188,7 +195,13 @@ class EditsController {
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
-        return new EditAnswer(document, next(graphic, edited, request), rounded);
+        List<String> small = request.what() == What.RESCALE
+                ? house.known().leastLetters().stream()
+                        .mapToObj(least -> SmallLetters.of(graphic, edited, least))
+                        .flatMap(List::stream)
+                        .toList()
+                : List.of();
+        return new EditAnswer(document, next(graphic, edited, request), rounded, small);
     }
 
     private Graphic allowed(Graphic graphic, EditRequest request) {
@@ -398,11 +411,12 @@ class EditsController {
         return PartEdits.rows(graphic, request.key(), count, by, boxes(graphic, request.values()));
     }
 
-    private static Graphic rescaled(Graphic graphic, Raster raster) {
+    private static Graphic rescaled(Graphic graphic, NewRaster raster) {
         if (raster == null || raster.width() < 16 || raster.height() < 16) {
             throw new Refused("$.raster", "is missing or too small; give width and height, 16 px or more");
         }
-        return Rescale.to(graphic, raster.width(), raster.height());
+        Rescale.By by = Objects.requireNonNullElse(raster.by(), Rescale.By.SMALLER);
+        return Rescale.to(graphic, raster.width(), raster.height(), by);
     }
 
     private Graphic withTrials(Graphic graphic) {

@@ -11,6 +11,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.function.UnaryOperator;
 import tools.jackson.databind.JsonNode;
 
@@ -111,6 +112,15 @@ public record House(
     public record GestureEntry(
             String name,
             @Schema(ref = "#/components/schemas/Phase") JsonNode moves) {}
+
+    /** px of the smallest letters that a text style has; empty without one. */
+    public OptionalDouble leastLetters() {
+        return styles.stream()
+                .map(style -> style.letters().at("/style/size"))
+                .filter(JsonNode::isNumber)
+                .mapToDouble(JsonNode::doubleValue)
+                .min();
+    }
 
     /**
      * A text style: copied to the texts it is used on.
