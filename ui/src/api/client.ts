@@ -229,7 +229,7 @@ export interface Edit {
   by?: number;
   /** Whether what hung on parts that are removed stays where it is seen. */
   keeps?: boolean;
-  raster?: { width: number; height: number };
+  raster?: { width: number; height: number; by?: 'WIDTH' | 'HEIGHT' | 'SMALLER' };
   /** Of an edit of moves. */
   phase?: 'in' | 'loop' | 'out' | 'away' | 'back';
 }
@@ -238,7 +238,7 @@ export function editGraphic(
   document: Graphic,
   values: Values,
   edit: Edit,
-): Promise<{ document: Graphic; part: string; rounded: string[] }> {
+): Promise<{ document: Graphic; part: string; rounded: string[]; small: string[] }> {
   return answer(client.POST('/api/edits', { body: { document, values, ...edit } }));
 }
 
