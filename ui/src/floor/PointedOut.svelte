@@ -1,5 +1,7 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
+  import { proof } from '../api/client';
+  import type { Finding } from '../api/types';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
   import { seenIn } from '../proof/findings';
   import MendList from './MendList.svelte';
@@ -21,6 +23,36 @@
   let reason = $state('');
   let far = $state(AS_IT_IS);
   let fillings = $state(SUCH);
+
+  /** Whether it is not known yet how far it goes. */
+  let looking = $state(false);
+  const AGAIN_MS = 400;
+
+  /** What is accepted is what it comes to, not what was found of it by the time it was opened. */
+  async function begin() {
+    const asked = finding;
+    if (!asked || !floor.stored) return;
+    accepting = looking = true;
+    const revision = Number(/\/proof\/\d+\/(\d+)/.exec(floor.pointedFrom)?.[1] ?? floor.stored.revision);
+    try {
+      while (accepting && floor.pointedOut === asked) {
+        const now = await proof(floor.stored.id, revision);
+        if (now.state !== 'RUNNING' || now.done >= now.fillings.length) {
+          floor.pointedOut = now.findings.find((one) => isSame(one, asked)) ?? asked;
+          break;
+        }
+        await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
+      }
+    } catch {
+      // Where it cannot be asked, it is accepted as it was opened.
+    }
+    looking = false;
+  }
+
+  function isSame(one: Finding, other: Finding): boolean {
+    const members = ['check', 'part', 'other', 'phase'] as const;
+    return members.every((member) => one[member] === other[member]);
+  }
 
   const measured = $derived(finding ? `${Number(finding.measured.toFixed(1))} ${finding.unit}` : '');
 
@@ -68,7 +100,12 @@
     {#if !finding.accepted && floor.pointedWith}
       <MendList {floor} {finding} filling={floor.pointedWith.filling} />
     {/if}
-    {#if accepting}
+    {#if accepting && looking}
+      <p class="muted">
+        The proof is still looking where else it is found …
+        <button class="plain act" type="button" onclick={() => (accepting = false)}>leave</button>
+      </p>
+    {:else if accepting}
       <form
         onsubmit={(event) => {
           event.preventDefault();
@@ -113,7 +150,7 @@
       </form>
     {:else}
       <button class="plain act" onclick={() => floor.showFinding(finding)}>show the frame</button>
-      <button class="plain act" onclick={() => (accepting = true)}>it is meant …</button>
+      <button class="plain act" onclick={() => void begin()}>it is meant …</button>
       <button class="plain act" onclick={() => push(floor.pointedFrom)}>back to the proof</button>
       <button class="plain act" aria-label="Close" onclick={() => floor.putAway()}>×</button>
     {/if}
