@@ -79,6 +79,18 @@
     await floor.edit(edit(name));
   }
 
+  /** What a gesture brings along, or lacks, that is not seen of its name. */
+  function brings(name: string): string | undefined {
+    const { selected, part } = floor;
+    const [mask] = part?.masks ?? [];
+    if (name === 'glint along it' || name === 'light along it')
+      return `A light of its own, seen only through ${selected}, which is its mask; at rest it stands beside it, unseen`;
+    if (name !== 'rise') return undefined;
+    return mask
+      ? `From below ${mask.by}, through which it is seen`
+      : 'From its own height below, opened as it rises; seen through a box it rises in that';
+  }
+
   function add(to: AnyPhase) {
     const taken = movesOf(floor.document, to).map(({ key }) => key);
     const move = newMove(floor.selected, taken, floor.moment.phase === to ? floor.moment.frame : 0);
@@ -176,6 +188,7 @@
   {#each gestures as name (name)}
     <button
       class="plain act"
+      title={brings(name)}
       onpointerenter={() => look(name)}
       onpointerleave={leave}
       onclick={() => drop(name)}>{name}</button
