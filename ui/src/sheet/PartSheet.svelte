@@ -96,12 +96,11 @@
     const edge = axis === 'x' ? 'left' : 'top';
     const here: Place = { hangs: edge, on: 'frame', at: edge, plus: Math.round(rest?.at?.[axis] ?? 0) };
     const { key } = part;
-    void floor.change((document) => ({
-      ...document,
-      parts: resized(document.parts ?? [], key, axis, size).map((one) =>
-        one.key === key && leaves ? { ...one, [axis]: here } : one,
-      ),
-    }));
+    void floor.change((document) => {
+      const now = resized(document, key, axis, size);
+      if (!leaves) return now;
+      return { ...now, parts: now.parts?.map((one) => (one.key === key ? { ...one, [axis]: here } : one)) };
+    });
   }
 
   /** Of both axes, if both wrap something. */

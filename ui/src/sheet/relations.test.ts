@@ -1,5 +1,5 @@
 import { describe, expect, it } from 'vitest';
-import type { Part } from '../api/types';
+import type { Graphic, Part } from '../api/types';
 import {
   edges,
   hangOn,
@@ -53,16 +53,19 @@ it('keeps where it is what hangs on the inner edges of a part that stops wrappin
     { key: 'tail', kind: 'text', x: inside('inner right', -4) },
     { key: 'edge', kind: 'text', x: inside('left', 3) },
   ] as Part[];
-  const after = resized(parts, 'plate', 'x', { px: 400 });
-  expect(after[0]!.width).toEqual({ px: 400 });
-  expect(after.slice(1).map(({ x }) => x)).toEqual([
+  const stands = [{ part: 'tail', axis: 'x', size: { own: true }, place: inside('inner left', 7) }];
+  const document = { parts, variants: [{ name: 'other', phase: 'in', stands }] } as unknown as Graphic;
+  const after = resized(document, 'plate', 'x', { px: 400 });
+  expect(after.parts![0]!.width).toEqual({ px: 400 });
+  expect(after.parts!.slice(1).map(({ x }) => x)).toEqual([
     inside('left', 28),
     inside('right', -60),
     inside('left', 3),
   ]);
+  expect(after.variants![0]!.stands![0]!.place).toEqual(inside('left', 35));
   // As long as it wraps, and across, nothing else changes.
-  expect(resized(parts, 'plate', 'x', { wraps: ['tail'] }).slice(1)).toEqual(parts.slice(1));
-  expect(resized(parts, 'plate', 'y', { px: 400 }).slice(1)).toEqual(parts.slice(1));
+  expect(resized(document, 'plate', 'x', { wraps: ['tail'] }).parts!.slice(1)).toEqual(parts.slice(1));
+  expect(resized(document, 'plate', 'y', { px: 400 }).parts!.slice(1)).toEqual(parts.slice(1));
 });
 
 describe('places', () => {

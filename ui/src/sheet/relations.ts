@@ -1,4 +1,4 @@
-import type { Edge, Part, Place, Rect, Size } from '../api/types';
+import type { Edge, Graphic, Part, Place, Rect, Size } from '../api/types';
 
 /** The ways a size can be given, as the sheet says them. */
 export type SizeKind =
@@ -75,24 +75,37 @@ export function edges(part: Part | undefined, axis: Axis): Edge[] {
 }
 
 /**
- * The parts with another size of one. Where it wraps nothing any more it has no inner edges: what hangs on those hangs on its edges
- * instead, as far inside as it was.
+ * The document with another size of a part. Where it wraps nothing any more it has no inner edges: what hangs on those, also in a variant,
+ * hangs on its edges instead, as far inside as it was.
  */
-export function resized(parts: Part[], key: string, axis: Axis, size: Size): Part[] {
+export function resized(document: Graphic, key: string, axis: Axis, size: Size): Graphic {
   const what = axis === 'x' ? 'width' : 'height';
-  const part = parts.find((one) => one.key === key);
-  if (!part) return parts;
+  const part = document.parts?.find((one) => one.key === key);
+  if (!part) return document;
   const had = sizeOf(part, axis);
-  const all = parts.map((one) => (one === part ? { ...part, [what]: size } : one));
+  const all = {
+    ...document,
+    parts: document.parts!.map((one) => (one === part ? { ...one, [what]: size } : one)),
+  };
   if (!had.wraps || size.wraps) return all;
   const [before, after] = padsOf(had);
-  return all.map((one) => {
-    const place = one[axis];
+  const outside = <T extends Place | undefined>(place: T): T => {
     const inner = place?.on === key ? INNER[axis].indexOf(place.at!) : -1;
-    if (inner < 0) return one;
+    if (inner < 0) return place;
     const at = inner === 0 ? EDGES[axis][0]! : EDGES[axis][2]!;
-    return { ...one, [axis]: { ...place, at, plus: (place!.plus ?? 0) + (inner === 0 ? before : -after) } };
-  });
+    return { ...place, at, plus: (place!.plus ?? 0) + (inner === 0 ? before : -after) };
+  };
+  return {
+    ...all,
+    parts: all.parts.map((one) => (one[axis] ? { ...one, [axis]: outside(one[axis]) } : one)),
+    ...(all.variants && {
+      variants: all.variants.map((variant) =>
+        variant.stands
+          ? { ...variant, stands: variant.stands.map((one) => ({ ...one, place: outside(one.place) })) }
+          : variant,
+      ),
+    }),
+  };
 }
 
 /** A place on something else, edge for edge as near as can be; an offset from what it hung on before means nothing there. */
