@@ -29,6 +29,9 @@ it('says numbers as the sheet shows them', () => {
   expect(inWords('$.parts[1].sheen: must be from 0 to 1', DOCUMENT)).toBe(
     'plate · sheen: must be from 0 to 100 %',
   );
+  expect(inWords('$.parts[1].taper.over: must be from 0 to 0.5.', DOCUMENT)).toBe(
+    'plate · taper · over: must be from 0 to 50 %.',
+  );
   expect(inWords('$.parts[0].fit.least: must be from 0.05 to 1', DOCUMENT)).toBe(
     'name · fit · least: must be from 5 to 100 %',
   );

@@ -8,6 +8,7 @@ const LISTS: Record<string, (document: Graphic, phase: string, index: number) =>
   trials: (document, _, i) => document.trials?.[i] && `trial ${document.trials[i].name}`,
   cases: (document, _, i) => document.cases?.[i] && `case ${document.cases[i].name}`,
   variants: (document, _, i) => document.variants?.[i] && `variant ${document.variants[i].name}`,
+  colours: (document, _, i) => document.colours?.[i] && `colour ${document.colours[i].key}`,
   dials: (document, _, i) => document.dials?.[i] && `dial ${document.dials[i].label}`,
   moves: (document, phase, i) =>
     phase === 'in' || phase === 'loop' || phase === 'out' ? document[phase]?.moves?.[i]?.key : undefined,
@@ -33,8 +34,10 @@ const SHARES = [
   'end',
   'factor',
   'least',
+  'lighter',
   'lightness',
   'opacity',
+  'over',
   'saturation',
   'scatter',
   'share',
@@ -42,9 +45,11 @@ const SHARES = [
   'soft',
   'start',
   'strength',
+  'vivid',
+  'warmth',
 ];
 const MOST_SHARE = 10;
-const RANGE = /must be from (-?[\d.]+) to (-?[\d.]+)/;
+const RANGE = /must be from (-?\d+(?:\.\d+)?) to (-?\d+(?:\.\d+)?)/;
 
 /**
  * A message in the words of the sheet: it names part and property, and its numbers are those that the sheet shows.
