@@ -1,9 +1,8 @@
 <script lang="ts">
   import { push } from 'svelte-spa-router';
-  import { proof } from '../api/client';
-  import type { Finding } from '../api/types';
   import ChoicePiece from '../sheet/pieces/ChoicePiece.svelte';
-  import { seenIn } from '../proof/findings';
+  import { isSame, seenIn } from '../proof/findings';
+  import { ProofWatch } from '../proof/proof.svelte';
   import MendList from './MendList.svelte';
   import type { FloorState } from './floor.svelte';
 
@@ -13,7 +12,6 @@
 
   const { floor }: Props = $props();
 
-  const finding = $derived(floor.pointedOut);
   const AS_IT_IS = 'as far as it goes here';
   const HOWEVER = 'however far';
   const SUCH = 'for such fillings';
@@ -24,36 +22,32 @@
   let far = $state(AS_IT_IS);
   let fillings = $state(SUCH);
 
-  /** Whether it is not known yet how far it goes. */
-  let looking = $state(false);
-  const AGAIN_MS = 400;
+  /** What is accepted is what it comes to, not what had been found of it when it was opened. */
+  const watch = new ProofWatch();
+  const looking = $derived(
+    watch.proof
+      ? watch.proof.state === 'RUNNING' && watch.proof.done < watch.proof.fillings.length
+      : watch.fault === '',
+  );
 
-  /** What is accepted is what it comes to, not what was found of it by the time it was opened. */
-  async function begin() {
-    const asked = finding;
-    if (!asked || !floor.stored) return;
-    accepting = looking = true;
-    const revision = Number(/\/proof\/\d+\/(\d+)/.exec(floor.pointedFrom)?.[1] ?? floor.stored.revision);
-    try {
-      while (accepting && floor.pointedOut === asked) {
-        const now = await proof(floor.stored.id, revision);
-        if (now.state !== 'RUNNING' || now.done >= now.fillings.length) {
-          floor.pointedOut = now.findings.find((one) => isSame(one, asked)) ?? asked;
-          break;
-        }
-        await new Promise((resolve) => setTimeout(resolve, AGAIN_MS));
-      }
-    } catch {
-      // Where it cannot be asked, it is accepted as it was opened.
-    }
-    looking = false;
+  $effect(() => () => watch.leave());
+
+  function begin() {
+    const revision = /\/proof\/\d+\/(\d+)/.exec(floor.pointedFrom)?.[1] ?? floor.stored?.revision;
+    if (floor.stored) watch.watch(floor.stored.id, Number(revision));
+    accepting = true;
   }
 
-  function isSame(one: Finding, other: Finding): boolean {
-    const members = ['check', 'part', 'other', 'phase'] as const;
-    return members.every((member) => one[member] === other[member]);
+  function leave() {
+    accepting = false;
+    watch.leave();
   }
 
+  const finding = $derived.by(() => {
+    const opened = floor.pointedOut;
+    if (!opened || !accepting) return opened;
+    return watch.proof?.findings.find((one) => isSame(one, opened)) ?? opened;
+  });
   const measured = $derived(finding ? `${Number(finding.measured.toFixed(1))} ${finding.unit}` : '');
 
   async function accept() {
@@ -86,7 +80,7 @@
       },
     }));
     if (floor.refusal) return;
-    accepting = false;
+    leave();
     reason = '';
     floor.putAway();
   }
@@ -103,7 +97,7 @@
     {#if accepting && looking}
       <p class="muted">
         The proof is still looking where else it is found …
-        <button class="plain act" type="button" onclick={() => (accepting = false)}>leave</button>
+        <button class="plain act" type="button" onclick={leave}>leave</button>
       </p>
     {:else if accepting}
       <form
@@ -145,12 +139,12 @@
             bind:value={reason}
           />
           <button class="plain act" type="submit" disabled={!reason.trim()}>accept</button>
-          <button class="plain act" type="button" onclick={() => (accepting = false)}>leave</button>
+          <button class="plain act" type="button" onclick={leave}>leave</button>
         </div>
       </form>
     {:else}
       <button class="plain act" onclick={() => floor.showFinding(finding)}>show the frame</button>
-      <button class="plain act" onclick={() => void begin()}>it is meant …</button>
+      <button class="plain act" onclick={begin}>it is meant …</button>
       <button class="plain act" onclick={() => push(floor.pointedFrom)}>back to the proof</button>
       <button class="plain act" aria-label="Close" onclick={() => floor.putAway()}>×</button>
     {/if}

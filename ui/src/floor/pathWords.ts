@@ -19,7 +19,6 @@ const WORDS: Record<string, string> = {
   at: 'time',
   factor: 'share when away',
   leading: 'space between lines',
-  per: 'letters a second',
   'per second': 'letters a second',
   px: 'size',
   soft: 'softness',

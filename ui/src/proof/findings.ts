@@ -6,6 +6,11 @@ export function drawnIn({ phase }: Finding): Phase {
   return phase === 'AWAY' || phase === 'BACK' ? 'IN' : phase;
 }
 
+/** Whether they are of one cause. */
+export function isSame(one: Finding, other: Finding): boolean {
+  return (['check', 'part', 'other', 'phase'] as const).every((member) => one[member] === other[member]);
+}
+
 const SEEN_IN = { IN: 'in', LOOP: 'loop', OUT: 'out', AWAY: 'change', BACK: 'change' } as const;
 
 /** The phase of a finding as a document says it of what is accepted. */

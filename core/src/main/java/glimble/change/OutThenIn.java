@@ -33,9 +33,8 @@ final class OutThenIn {
         int fade = UsualSwap.frames(graphic, UsualSwap.THROUGH_NOTHING);
         Standing gone = new Standing(leaving, PhaseName.OUT, leaving.out(), Looped.NONE);
         Standing comes = new Standing(fresh.reel(), PhaseName.IN, 0, Looped.NONE);
-        boolean stays = IntStream.range(0, leaving.layers().size())
-                .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && gone.isSeen(i));
-        int out = stays ? Math.max(leaving.out(), fade) : seen(shown, leaving);
+        boolean stays = isAnySeen(shown, leaving, gone, leaving.out());
+        int out = stays ? Math.max(leaving.out(), fade) : seen(shown, leaving, gone);
         int begins = Math.max(0, out + graphic.swap().back().meet());
         List<Layer> layers = new ArrayList<>();
         Set<String> left = new LinkedHashSet<>();
@@ -74,17 +73,16 @@ final class OutThenIn {
     }
 
     /** Frames of the out in which there is something to wait for: from what stands all of it, as it was designed. */
-    private static int seen(Shown shown, Reel leaving) {
-        if (leaving.layers().isEmpty()) return 0;
-        if (!shown.isComing() && isAnySeen(shown, leaving, 0)) return leaving.out();
-        for (int frame = leaving.out(); frame > 0; frame--) if (isAnySeen(shown, leaving, frame - 1)) return frame;
-        return 0;
+    private static int seen(Shown shown, Reel leaving, Standing left) {
+        if (!shown.isComing() && isAnySeen(shown, leaving, left, 0)) return leaving.out();
+        int frame = leaving.out();
+        while (frame > 0 && !isAnySeen(shown, leaving, left, frame - 1)) frame--;
+        return frame;
     }
 
-    private static boolean isAnySeen(Shown shown, Reel leaving, int frame) {
-        Standing left = new Standing(leaving, PhaseName.OUT, frame, Looped.NONE);
+    private static boolean isAnySeen(Shown shown, Reel leaving, Standing left, int frame) {
         return IntStream.range(0, leaving.layers().size())
-                .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && left.isSeen(i));
+                .anyMatch(i -> !hasGone(shown, i) && !isGroup(leaving.layers().get(i)) && left.isSeen(i, frame));
     }
 
     private static boolean isGroup(Layer layer) {

@@ -8,7 +8,9 @@ import glimble.reel.Standing;
 import glimble.reel.Track;
 import glimble.rest.Rect;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * When everything of a change begins: what grows, grows before new letters come; what shrinks, shrinks after the old ones have left.
@@ -19,7 +21,6 @@ final class Times {
     private static final double TOLERANCE = 0.5;
 
     private final Shown shown;
-    private final Standing standing;
     private final Roles roles;
     private final Middle middle;
     private final Half away;
@@ -40,13 +41,16 @@ final class Times {
     private final boolean late;
     private final int backBy;
     private final int enterBy;
+    /** Parts of which anything is in the picture as it stands. */
+    private final Set<String> seen = new HashSet<>();
     /** By part, the one that must grow before it comes. */
     private final Map<String, String> holders = new HashMap<>();
 
     Times(Shown shown, Standing standing, Roles roles, Middle middle, Half away, Half back, Half leave, Half enter) {
         this.shown = shown;
-        this.standing = standing;
         this.roles = roles;
+        for (String key : roles.doings().keySet())
+            if (roles.hasOld(key) && standing.isSeen(roles.oldIndex(key))) seen.add(key);
         this.middle = middle;
         this.away = away;
         this.back = back;
@@ -132,7 +136,7 @@ final class Times {
         if (!roles.hasOld(key) || roles.isComing(key)) return 0;
         if (roles.isRiding(key)) return awayEnd(roles.rides(key));
         // Nobody waits for what is not there.
-        if (!isSeen(key)) return 0;
+        if (!seen.contains(key)) return 0;
         if (roles.of(key) == Doing.LEAVES) {
             int last = leave.last(key);
             for (String other : roles.doings().keySet()) {
@@ -146,14 +150,6 @@ final class Times {
             if (key.equals(roles.rides(other))) last = Math.max(last, away.last(other));
         }
         return last;
-    }
-
-    private boolean isSeen(String key) {
-        return standing.isSeen(roles.oldIndex(key))
-                || roles.doings().keySet().stream()
-                        .anyMatch(other -> roles.isIn(other, key)
-                                && roles.hasOld(other)
-                                && standing.isSeen(roles.oldIndex(other)));
     }
 
     /** The same; a mask is there until nothing is left of what is seen through it. */

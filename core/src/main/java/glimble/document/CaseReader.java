@@ -194,10 +194,10 @@ final class CaseReader {
         for (Spot item : accepted.items("with", Limits.PARTS)) {
             item.only("field", "dial", "like");
             if (item.has("field") == item.has("dial")) item.problem("must have exactly one of: dial, field");
-            String of = item.has("dial") ? "dial" : "field";
+            boolean dial = item.has("dial");
             List<String> words = new ArrayList<>();
             for (Spot word : item.items("like", Limits.PARTS)) words.add(word.text(Limits.TEXT));
-            (of.equals("dial") ? dials : fields).put(item.at(of).key(), words);
+            (dial ? dials : fields).put(item.at(dial ? "dial" : "field").key(), words);
         }
         return new Reach(fields, dials);
     }

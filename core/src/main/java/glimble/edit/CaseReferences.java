@@ -121,25 +121,28 @@ final class CaseReferences {
     static Graphic withTexts(Graphic graphic, String field, UnaryOperator<String> now) {
         List<String> left = cases(
                 graphic,
-                condition -> condition instanceof Condition.OneOf one
-                        && one.field().equals(field)
-                        && one.texts().stream().map(now).allMatch(String::isEmpty));
+                condition -> isOneOf(condition, field) && texts(condition, now).isEmpty());
         if (!left.isEmpty()) {
             throw new EditRefused(said(left) + " asks for an option of " + field
                     + " that goes; say what stands for it, or change that condition first");
         }
         return conditions(
                 graphic,
-                condition ->
-                        condition instanceof Condition.OneOf one && one.field().equals(field)
-                                ? new Condition.OneOf(
-                                        field,
-                                        one.texts().stream()
-                                                .map(now)
-                                                .filter(text -> !text.isEmpty())
-                                                .distinct()
-                                                .toList())
-                                : condition);
+                condition -> isOneOf(condition, field) ? new Condition.OneOf(field, texts(condition, now)) : condition);
+    }
+
+    private static boolean isOneOf(Condition condition, String field) {
+        return condition instanceof Condition.OneOf one && one.field().equals(field);
+    }
+
+    /** What one that {@link #isOneOf} asks for in other words, without those for which nothing stands. */
+    private static List<String> texts(Condition oneOf, UnaryOperator<String> now) {
+        return ((Condition.OneOf) oneOf)
+                .texts().stream()
+                        .map(now)
+                        .filter(text -> !text.isEmpty())
+                        .distinct()
+                        .toList();
     }
 
     private static List<String> cases(Graphic graphic, Predicate<Condition> which) {

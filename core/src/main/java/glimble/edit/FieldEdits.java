@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
+import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
 
 /** Edits of the fields of a document that touch what refers to them. */
@@ -31,15 +32,20 @@ public final class FieldEdits {
                 .toList();
         List<Part> parts =
                 graphic.parts().stream().map(part -> without(part, key)).toList();
+        return Coloured.everywhere(graphic.withFields(fields).withParts(parts), colour -> without(colour, key))
+                .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
+                .withTrials(trials(graphic, values -> values.remove(key)));
+    }
+
+    /** The trials of a graphic with their values changed. */
+    private static List<Trial> trials(Graphic graphic, Consumer<Map<String, String>> rule) {
         List<Trial> trials = new ArrayList<>();
         for (Trial trial : graphic.trials()) {
             Map<String, String> values = new TreeMap<>(trial.values());
-            values.remove(key);
+            rule.accept(values);
             trials.add(new Trial(trial.name(), values));
         }
-        return Coloured.everywhere(graphic.withFields(fields).withParts(parts), colour -> without(colour, key))
-                .withMirror(graphic.mirror().filter(mirror -> !mirror.field().equals(key)))
-                .withTrials(trials);
+        return trials;
     }
 
     /**
@@ -56,15 +62,9 @@ public final class FieldEdits {
         for (Field field : graphic.fields()) {
             fields.add(field.key().equals(key) ? field.withOptions(options, now.apply(field.sample())) : field);
         }
-        List<Trial> trials = new ArrayList<>();
-        for (Trial trial : graphic.trials()) {
-            Map<String, String> values = new TreeMap<>(trial.values());
-            values.computeIfPresent(key, (field, value) -> now.apply(value));
-            trials.add(new Trial(trial.name(), values));
-        }
-        Graphic renamed = CaseReferences.withTexts(graphic, key, now);
-        return renamed.withFields(fields)
-                .withTrials(trials)
+        return CaseReferences.withTexts(graphic, key, now)
+                .withFields(fields)
+                .withTrials(trials(graphic, values -> values.computeIfPresent(key, (field, value) -> now.apply(value))))
                 .withMirror(graphic.mirror()
                         .map(mirror -> mirror.field().equals(key) ? new Mirror(key, now.apply(mirror.when())) : mirror)
                         .filter(mirror ->

@@ -88,13 +88,7 @@ record Likeness(Map<String, String> fields, Map<String, String> dials) {
 
     /** Whether it is one of those. */
     boolean isIn(Reach reach) {
-        return isIn(fields, reach.fields()) && isIn(dials, reach.dials());
-    }
-
-    private static boolean isIn(Map<String, String> like, Map<String, List<String>> reach) {
-        return reach.entrySet().stream()
-                .allMatch(
-                        one -> !like.containsKey(one.getKey()) || one.getValue().contains(like.get(one.getKey())));
+        return beyond(reach).isEmpty();
     }
 
     /**
@@ -124,15 +118,17 @@ record Likeness(Map<String, String> fields, Map<String, String> dials) {
         return telling;
     }
 
-    /** How it is not one of those, for people: the first that differs. */
+    /** How it is not one of those, for people; empty if it is. */
     String beyond(Reach reach) {
-        List<String> beyond = new ArrayList<>();
-        reach.fields().forEach((key, words) -> {
-            if (fields.containsKey(key) && !words.contains(fields.get(key))) beyond.add(key + " is " + fields.get(key));
-        });
-        reach.dials().forEach((key, words) -> {
-            if (dials.containsKey(key) && !words.contains(dials.get(key))) beyond.add(key + " is " + dials.get(key));
-        });
+        List<String> beyond = new ArrayList<>(beyond(fields, reach.fields()));
+        beyond.addAll(beyond(dials, reach.dials()));
         return String.join(" and ", beyond);
+    }
+
+    private static List<String> beyond(Map<String, String> like, Map<String, List<String>> reach) {
+        return reach.keySet().stream()
+                .filter(key -> like.containsKey(key) && !reach.get(key).contains(like.get(key)))
+                .map(key -> key + " is " + like.get(key))
+                .toList();
     }
 }

@@ -201,13 +201,18 @@ public final class EarlyOut {
 
     /** Whether anything of a layer, or of what is in it, is in the picture. */
     boolean isSeen(int index) {
+        return isSeen(index, frame);
+    }
+
+    /** The same at another frame of the phase. */
+    boolean isSeen(int index, int at) {
         if (courses == null) courses = Courses.of(reel, phase);
         Rect frameOf = new Rect(0, 0, reel.width(), reel.height());
         for (int i = 0; i < reel.layers().size(); i++) {
             Layer layer = reel.layers().get(i);
             boolean drawn = isWithin(i, index) && !layer.kind().equals("group") && !layer.unseen();
-            if (!drawn || !courses.get(i).isThere(frame)) continue;
-            Rect seen = Courses.shared(courses.get(i).drawn(frame), frameOf);
+            if (!drawn || !courses.get(i).isThere(at)) continue;
+            Rect seen = Courses.shared(courses.get(i).drawn(at), frameOf);
             if (seen.width() > 0 && seen.height() > 0) return true;
         }
         return false;

@@ -35,6 +35,11 @@ public final class Standing {
         return early.isSeen(index);
     }
 
+    /** The same at another frame of the phase. */
+    public boolean isSeen(int index, int at) {
+        return early.isSeen(index, at);
+    }
+
     /** Tracks that leave from where a layer stands, within so many frames, by those that would leave from rest. */
     public List<Track> leaving(int index, List<Track> out, int length) {
         return early.leaving(index, out, length, true).stream()

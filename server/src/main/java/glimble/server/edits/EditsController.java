@@ -53,6 +53,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -195,13 +196,13 @@ class EditsController {
         JsonNode document = JsonTree.to(GraphicWriter.write(edited));
         // An edit may break a limit or a rule, such as a name that is taken: then nothing is changed.
         documents.read(document);
-        List<String> small = request.what() == What.RESCALE
-                ? house.known().leastLetters().stream()
-                        .mapToObj(least -> SmallLetters.of(graphic, edited, least))
-                        .flatMap(List::stream)
-                        .toList()
-                : List.of();
-        return new EditAnswer(document, next(graphic, edited, request), rounded, small);
+        return new EditAnswer(document, next(graphic, edited, request), rounded, small(graphic, edited, request));
+    }
+
+    private List<String> small(Graphic graphic, Graphic edited, EditRequest request) {
+        if (request.what() != What.RESCALE) return List.of();
+        OptionalDouble least = house.known().leastLetters();
+        return least.isEmpty() ? List.of() : SmallLetters.of(graphic, edited, least.getAsDouble());
     }
 
     private Graphic allowed(Graphic graphic, EditRequest request) {
@@ -223,15 +224,11 @@ class EditsController {
         if (moved.isPresent()) return moved.get();
         if (request.what() == What.RENAME_COLOUR) return ColourEdits.rename(graphic, key, newName(request));
         if (request.what() == What.REMOVE_COLOUR) return ColourEdits.remove(graphic, key);
-        if (request.what() == What.REMOVE_FIELD) {
-            if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
-            return FieldEdits.remove(graphic, key);
-        }
+        if (request.what() == What.REMOVE_FIELD) return FieldEdits.remove(withField(graphic, key), key);
         if (request.what() == What.SET_OPTIONS) {
-            if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
             if (request.keys() == null) throw new Refused("$.keys", "is missing; say what can be chosen");
             return FieldEdits.withOptions(
-                    graphic, key, request.keys(), Objects.requireNonNullElse(request.newName(), ""));
+                    withField(graphic, key), key, request.keys(), Objects.requireNonNullElse(request.newName(), ""));
         }
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return switch (request.what()) {
@@ -295,6 +292,11 @@ class EditsController {
 
     private static Graphic part(Graphic graphic, String key) {
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
+        return graphic;
+    }
+
+    private static Graphic withField(Graphic graphic, String key) {
+        if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
         return graphic;
     }
 

@@ -12,6 +12,9 @@ public interface HouseMapper {
     /** No other house has it. */
     String id();
 
+    /** The newest one; 0 before the first save. */
+    int revision();
+
     /** Empty before the first save. */
     Optional<StoredHouse> current();
 

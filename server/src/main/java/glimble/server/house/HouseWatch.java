@@ -1,12 +1,10 @@
 package glimble.server.house;
 
+import glimble.server.work.Regularly;
 import java.io.IOException;
+import java.time.Duration;
 import java.util.List;
 import java.util.concurrent.CopyOnWriteArrayList;
-import java.util.concurrent.Executors;
-import java.util.concurrent.ScheduledExecutorService;
-import java.util.concurrent.TimeUnit;
-import org.springframework.beans.factory.DisposableBean;
 import org.springframework.dao.DataAccessException;
 import org.springframework.http.MediaType;
 import org.springframework.stereotype.Component;
@@ -14,25 +12,21 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 
 /** Tells pages of every change of the house, whichever server it was saved by. */
 @Component
-class HouseWatch implements DisposableBean {
-    /** ms. */
-    private static final long EVERY = 400;
+class HouseWatch extends Regularly {
+    private static final Duration EVERY = Duration.ofMillis(400);
     /** Looks after which it says that it is still there, which also finds out who has left. */
     private static final int STILL_THERE = 25;
+    /** No revision. */
+    private static final int NONE = -1;
 
-    private final HouseStore store;
+    private final HouseMapper house;
     private final List<SseEmitter> pages = new CopyOnWriteArrayList<>();
-    private final ScheduledExecutorService looking = Executors.newSingleThreadScheduledExecutor(work -> {
-        Thread thread = new Thread(work, "house watch");
-        thread.setDaemon(true);
-        return thread;
-    });
-    private int told = -1;
+    private int told = NONE;
     private int looks;
 
-    HouseWatch(HouseStore store) {
-        this.store = store;
-        looking.scheduleWithFixedDelay(this::look, EVERY, EVERY, TimeUnit.MILLISECONDS);
+    HouseWatch(HouseMapper house) {
+        super("house watch", EVERY);
+        this.house = house;
     }
 
     /** Tells the revision that there is within a moment, and each later one. */
@@ -40,17 +34,20 @@ class HouseWatch implements DisposableBean {
         SseEmitter page = new SseEmitter(0L);
         page.onCompletion(() -> pages.remove(page));
         page.onError(gone -> pages.remove(page));
-        looking.execute(() -> {
-            pages.add(page);
-            told = -1;
-        });
+        add(page);
         return page;
     }
 
-    private void look() {
+    private synchronized void add(SseEmitter page) {
+        pages.add(page);
+        told = NONE;
+    }
+
+    @Override
+    protected synchronized void look() {
         if (pages.isEmpty()) return;
         try {
-            int revision = store.current().revision();
+            int revision = house.revision();
             looks++;
             if (revision == told && looks % STILL_THERE > 0) return;
             told = revision;
@@ -71,8 +68,8 @@ class HouseWatch implements DisposableBean {
     }
 
     @Override
-    public void destroy() {
-        looking.shutdownNow();
+    public void stop() {
+        super.stop();
         pages.forEach(SseEmitter::complete);
     }
 }

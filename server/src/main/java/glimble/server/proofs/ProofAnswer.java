@@ -121,6 +121,14 @@ public record ProofAnswer(
             Optional<String> outgrown,
             List<KindAnswer> reach,
             String reachWords) {
+        /** What was kept before this was told says nothing of it. */
+        public FindingAnswer {
+            if (unit == null) unit = Check.named(check).orElseThrow().unit();
+            if (outgrown == null) outgrown = Optional.empty();
+            if (reach == null) reach = List.of();
+            if (reachWords == null) reachWords = "";
+        }
+
         static FindingAnswer of(Finding finding) {
             Fault worst = finding.worst();
             return new FindingAnswer(
@@ -156,15 +164,14 @@ public record ProofAnswer(
                     sentence,
                     mend,
                     where);
-            // What was kept before this was told says nothing of it.
             return new Finding(
                     worst,
                     trial,
                     trials,
                     reduced.map(FillingAnswer::filling),
                     accepted,
-                    outgrown == null ? Optional.empty() : outgrown,
-                    reach == null ? Reach.ANY : KindAnswer.reach(reach));
+                    outgrown,
+                    KindAnswer.reach(reach));
         }
     }
 
