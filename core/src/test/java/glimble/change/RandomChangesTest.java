@@ -44,7 +44,7 @@ class RandomChangesTest {
     private final Random random = new Random(7);
 
     static Stream<Long> seeds() {
-        return IntStream.range(0, 200).mapToObj(Long::valueOf);
+        return IntStream.range(0, Integer.getInteger("changes.graphics", 100)).mapToObj(Long::valueOf);
     }
 
     private static Graphic played(Graphic graphic, Map<String, String> values, Standing onAir) {

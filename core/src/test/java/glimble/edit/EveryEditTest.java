@@ -38,7 +38,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 
 /** Every edit of any part of hundreds of graphics that use every member of the format. */
 class EveryEditTest {
-    private static final int GRAPHICS = 120;
+    private static final int GRAPHICS = Integer.getInteger("edit.graphics", 72);
     private static final Pictures PICTURES =
             key -> key.equals("mark") ? Optional.of(new Pictures.Extent(40, 30)) : Optional.empty();
 

@@ -58,7 +58,7 @@ import org.junit.jupiter.api.Test;
 
 /** Sound graphics of random rows are damaged in one place at random; the proof must find it wherever it changes any picture. */
 class DamageTest {
-    private static final int GRAPHICS = 60;
+    private static final int GRAPHICS = Integer.getInteger("damage.graphics", 40);
     private static final Paint FOAM = new Paint.Colour("#F4F1EA");
     private static final MonoTypesetter TYPESETTER = new MonoTypesetter();
 

@@ -51,6 +51,8 @@ class CrashIT {
         // What a run before left that was killed itself is of no account.
         shell("DB_HOME='" + DATABASE + "' stop_database; rm -rf '" + DATABASE + "'");
         startDatabase();
+        shell("mariadb --no-defaults --socket='" + DATABASE + "/my.sock' -uroot glimble <'" + Path.of(Packaged.DEMO)
+                + "'");
         startApplication();
     }
 

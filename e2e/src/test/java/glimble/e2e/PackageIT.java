@@ -36,7 +36,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** Packages of the demo's graphics, in a host that knows only the standard: pictures as in the application, for any text. */
 class PackageIT {
     private static final double ALLOWED = 0.02;
-    private static final int FRAMES = 12;
+    private static final int FRAMES = 6;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static Browser browser;
     private static Host host;

@@ -10,9 +10,8 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Path;
-import java.sql.DriverManager;
-import java.sql.SQLException;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.locks.LockSupport;
@@ -21,10 +20,11 @@ import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 import tools.jackson.databind.node.NullNode;
 
-/** The packaged application, running as a process of its own on an empty database. */
+/** The packaged application, running as a process of its own on a database of its own. */
 final class Packaged implements AutoCloseable {
-    private static final String DATABASE =
-            System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
+    /** Demo data and what their proofs came to, as SQL. */
+    static final String DEMO = System.getProperty("glimble.demo");
+
     /** Tests run in processes side by side; each has an application of its own. */
     private static final String FORK = System.getProperty("glimble.fork");
 
@@ -164,17 +164,20 @@ final class Packaged implements AutoCloseable {
         }
     }
 
-    /** Makes an empty database of that name, beside those of tests that run at the same time. */
+    /** Makes a database of that name with the demo data, all of it proved, beside those of tests that run at the same time. */
     static String newDatabase(String of) {
-        String name = of + "_" + FORK;
-        try (var connection = DriverManager.getConnection(DATABASE, "root", "");
-                var statement = connection.createStatement()) {
-            statement.execute("drop database if exists " + name);
-            statement.execute("create database " + name);
-        } catch (SQLException e) {
-            throw new IllegalStateException("no MariaDB at " + DATABASE + "; run bin/test", e);
+        try {
+            Process made = new ProcessBuilder("bash", "../server/database.sh", of + "_" + FORK, DEMO)
+                    .redirectError(Redirect.INHERIT)
+                    .start();
+            String url = new String(made.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+            if (made.waitFor() != 0) throw new IllegalStateException("no database is made; run bin/test");
+            return url;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
         }
-        return DATABASE.substring(0, DATABASE.lastIndexOf('/') + 1) + name;
     }
 
     private void awaitReady() {

@@ -34,7 +34,7 @@ import org.junit.jupiter.params.provider.MethodSource;
 /** A player of vector animations that we did not write shows ours as the painter paints what they carry. */
 class VectorIT {
     private static final double ALLOWED = 0.03;
-    private static final int FRAMES = 8;
+    private static final int FRAMES = 5;
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final Path PLAYER = Path.of("../ui/node_modules/lottie-web/build/player/lottie.min.js");
     private static Browser browser;

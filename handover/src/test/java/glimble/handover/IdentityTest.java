@@ -44,7 +44,7 @@ import tools.jackson.databind.node.ObjectNode;
 @Execution(ExecutionMode.CONCURRENT)
 class IdentityTest {
     private static final JsonMapper JSON = JsonMapper.builder().build();
-    private static final int RANDOM = Integer.getInteger("texts", 120);
+    private static final int RANDOM = Integer.getInteger("texts", 60);
     /** What values of a reel are rounded to. */
     private static final double ROUNDED = 0.001;
 

@@ -21,7 +21,7 @@ import org.junit.jupiter.api.Test;
 
 /** A change that begins where nothing is seen begins with what comes: nobody waits for what is not there. */
 class FromNothingTest {
-    private static final int GRAPHICS = Integer.getInteger("nothing.graphics", 150);
+    private static final int GRAPHICS = Integer.getInteger("nothing.graphics", 80);
     private static final int FIRST = Integer.getInteger("nothing.first", 1);
     private static final int WIDTH = 256;
     private static final int HEIGHT = 144;

@@ -30,7 +30,7 @@ import org.junit.jupiter.api.Test;
 class OracleTest {
     private static final JdkTypesetter TYPESETTER = new JdkTypesetter();
     private static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
-    private static final int GRAPHICS = Integer.getInteger("oracle.graphics", 60);
+    private static final int GRAPHICS = Integer.getInteger("oracle.graphics", 40);
     private static final int FIRST = Integer.getInteger("oracle.first", 1);
     /** Whole phases are painted of so few graphics: it takes long. */
     private static final int LATE = 5;

@@ -27,7 +27,7 @@ import org.junit.jupiter.api.Test;
 class PaintedActsTest {
     static final Set<String> FONTS = Set.of("barlow-condensed-600", "noto-sans-600");
     static final Reels REELS = new Reels(Oracle.TYPESETTER, Oracle.PICTURES);
-    private static final int CHANGES = Integer.getInteger("acts.changes", 200);
+    private static final int CHANGES = Integer.getInteger("acts.changes", 120);
     private static final int FIRST = Integer.getInteger("acts.first", 1);
     private static final int WIDTH = 256;
     private static final int HEIGHT = 144;

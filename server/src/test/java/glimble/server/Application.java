@@ -3,14 +3,14 @@ package glimble.server;
 import glimble.formats.DemoGraphics;
 import java.io.IOException;
 import java.io.UncheckedIOException;
+import java.lang.ProcessBuilder.Redirect;
 import java.net.URI;
 import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpRequest.BodyPublishers;
 import java.net.http.HttpResponse;
 import java.net.http.HttpResponse.BodyHandlers;
-import java.sql.DriverManager;
-import java.sql.SQLException;
+import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import org.springframework.boot.SpringApplication;
@@ -23,8 +23,6 @@ import tools.jackson.databind.node.ObjectNode;
 final class Application {
     static final JsonMapper JSON = JsonMapper.builder().build();
 
-    private static final String SERVER =
-            System.getenv().getOrDefault("GLIMBLE_DB", "jdbc:mariadb://127.0.0.1:3307/glimble");
     private static Application shared;
     private static Application withDemo;
 
@@ -52,18 +50,30 @@ final class Application {
         return withDemo;
     }
 
-    /** Makes an empty database of that name, beside those of tests that run at the same time. */
+    /** Makes a database of that name with the demo data, all of it proved, beside those of tests that run at the same time. */
     static String newDatabase(String of) {
+        return database(of, System.getProperty("glimble.demo"));
+    }
+
+    /** Likewise, with nothing in it. */
+    static String emptyDatabase(String of) {
+        return database(of, "");
+    }
+
+    private static String database(String of, String sql) {
         String name = of + "_" + System.getProperty("glimble.fork");
-        String url = SERVER.substring(0, SERVER.lastIndexOf('/') + 1) + name;
-        try (var connection = DriverManager.getConnection(SERVER, "root", "");
-                var statement = connection.createStatement()) {
-            statement.execute("drop database if exists " + name);
-            statement.execute("create database " + name);
-        } catch (SQLException e) {
-            throw new IllegalStateException("no MariaDB at " + SERVER + "; run bin/test", e);
+        try {
+            Process made = new ProcessBuilder("bash", "database.sh", name, sql)
+                    .redirectError(Redirect.INHERIT)
+                    .start();
+            String url = new String(made.getInputStream().readAllBytes(), StandardCharsets.UTF_8).strip();
+            if (made.waitFor() != 0) throw new IllegalStateException("no database is made; run bin/test");
+            return url;
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
         }
-        return url;
     }
 
     /** Where it is served: {@code http://127.0.0.1:…}. */

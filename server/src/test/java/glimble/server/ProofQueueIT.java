@@ -58,7 +58,7 @@ class ProofQueueIT {
 
     @Test
     void what_was_saved_last_does_not_wait_for_what_is_proved_behind_the_scenes() {
-        Application fresh = new Application(Application.newDatabase("glimble_first_it"));
+        Application fresh = new Application(Application.emptyDatabase("glimble_first_it"));
         String graphic = graphic(fresh, document("wind-strap", "In a hurry"));
         assertThat(settled(fresh, graphic, 1)).isEqualTo("FINISHED");
         int all = Application.body(fresh.get("/api/graphics")).size();
