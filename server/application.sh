@@ -10,13 +10,12 @@ database=$(bash database.sh glimble_template)
 where=${database#*//}
 where=(--no-defaults --protocol=tcp --host="${where%%:*}" --port="$(sed 's/.*:\([0-9]*\).*/\1/' <<<"$where")" -uroot)
 
-run() { java "$@" --spring.datasource.url="$database"; }
 # A run that ends once everything is there says which classes those are.
-run -XX:TieredStopAtLevel=1 -XX:ArchiveClassesAtExit="$to/glimble.jsa" -Dspring.context.exit=onRefresh -jar "$to/glimble.jar" --server.port=0 \
-  >"$to/archive.log" 2>&1 || { cat "$to/archive.log"; exit 1; }
+java -XX:TieredStopAtLevel=1 -XX:ArchiveClassesAtExit="$to/glimble.jsa" -Dspring.context.exit=onRefresh -jar "$to/glimble.jar" --server.port=0 \
+  --spring.datasource.url="$database" >"$to/archive.log" 2>&1 || { cat "$to/archive.log"; exit 1; }
 
 port=$(free_port 8290)
-run -jar "$to/glimble.jar" --server.port="$port" >"$to/demo.log" 2>&1 &
+java -XX:SharedArchiveFile="$to/glimble.jsa" -jar "$to/glimble.jar" --server.port="$port" --spring.datasource.url="$database" >"$to/demo.log" 2>&1 &
 application=$!
 trap 'kill $application 2>/dev/null' EXIT
 sql() { mariadb "${where[@]}" -N glimble_template -e "$1"; }

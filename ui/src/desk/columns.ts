@@ -5,7 +5,10 @@ export function guessed(headings: string[], fields: Field[]): string[] {
   const taken = new Set<string>();
   return headings.map((heading) => {
     const name = heading.trim().toLowerCase();
-    const field = fields.find(({ key, label }) => label.toLowerCase() === name || key.toLowerCase() === name);
+    const isOne = (key: string) => key.toLowerCase() === name;
+    const field =
+      fields.find(({ key, label }) => isOne(label) || isOne(key)) ??
+      fields.find(({ former }) => former?.some(isOne));
     const what = field
       ? `field ${field.key}`
       : ['number', 'no', 'nr', 'cue', '#'].includes(name)

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { tick } from 'svelte';
   import { heldBy } from '../api/client';
   import { sampleOf } from '../floor/samples';
   import { house } from '../house/house.svelte';
@@ -27,11 +28,24 @@
 
   let label = $state('');
 
+  /** Also of one that has just been given another key. */
   function change(key: string, changes: Partial<Field>) {
-    void floor.change((document) => ({
-      ...document,
-      fields: (document.fields ?? []).map((field) => (field.key === key ? { ...field, ...changes } : field)),
-    }));
+    void floor.change((document) => {
+      const all = document.fields ?? [];
+      const now = all.find((field) => field.key === key) ?? all.find(({ former }) => former?.includes(key));
+      return { ...document, fields: all.map((field) => (field === now ? { ...field, ...changes } : field)) };
+    });
+  }
+
+  async function rename(key: string, name: string) {
+    const to = name.trim();
+    if (to === key) return;
+    // What is filled in goes along; by the old key it stays, for whoever undoes it.
+    if (!fields.some((field) => field.key === to))
+      floor.values = { ...floor.values, [to]: floor.values[key] ?? '' };
+    await floor.edit({ what: 'RENAME_FIELD', key, newName: to });
+    await tick();
+    document.querySelector<HTMLElement>(`[aria-label="Name of ${CSS.escape(to)} in texts"]`)?.focus();
   }
 
   /** What it is shown with is of that kind, too. */
@@ -153,7 +167,14 @@
         value={field.label}
         onchange={(text) => change(field.key, { label: text })}
       />
-      <code class="figures muted">{`{${field.key}}`}</code>
+      in texts
+      <span class="key figures muted"
+        >&#123;<TextPiece
+          label="Name of {field.key} in texts"
+          value={field.key}
+          onchange={(name) => rename(field.key, name)}
+        />&#125;</span
+      >
       {#if place > 0}
         <button
           class="plain act"
@@ -335,6 +356,10 @@
   p {
     margin: 0;
     line-height: 1.8;
+  }
+
+  .key {
+    white-space: nowrap;
   }
 
   form {

@@ -255,7 +255,8 @@ public final class RandomGraphic {
                                 new Field.Asked(
                                         apart.nextBoolean() ? "Flyer" : "",
                                         apart.nextBoolean() ? "As on the list" : "",
-                                        apart.nextBoolean()))
+                                        apart.nextBoolean()),
+                                List.of("once " + field.key()))
                         : field)
                 .toList());
     }
@@ -295,17 +296,7 @@ public final class RandomGraphic {
         if (one(2)) return graphic;
         return graphic.withFields(graphic.fields().stream()
                 .map(field -> field.kind() == Field.Kind.LINES
-                        ? new Field(
-                                field.key(),
-                                field.label(),
-                                field.kind(),
-                                field.required(),
-                                field.longest(),
-                                field.options(),
-                                field.sample(),
-                                field.language(),
-                                Optional.of(new Field.Series(20 + upTo(100), one(2))),
-                                field.asked())
+                        ? field.withSeries(Optional.of(new Field.Series(20 + upTo(100), one(2))))
                         : field)
                 .toList());
     }

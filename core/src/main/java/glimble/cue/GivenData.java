@@ -12,6 +12,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * What others send to fill a graphic: one object with a member for each field by its key, and for each dial by {@code dial.} and its key.
@@ -66,10 +67,11 @@ public record GivenData(Map<String, String> values, Map<String, String> dials, L
         if (value instanceof Tree.Nothing) return;
         boolean isDial = name.startsWith(DIAL);
         String key = isDial ? name.substring(DIAL.length()) : name;
-        boolean known = isDial
-                ? graphic.dials().stream().anyMatch(dial -> dial.key().equals(key))
-                : graphic.field(key).isPresent();
-        if (!known) {
+        // A key that a field had before is still understood, unless its new one is given, too.
+        Optional<String> known = isDial
+                ? graphic.dials().stream().map(Dial::key).filter(key::equals).findFirst()
+                : graphic.fieldOnce(key).map(Field::key);
+        if (known.isEmpty()) {
             problems.add(new Problem(path(name), "is not known; there is " + names(graphic)));
             return;
         }
@@ -81,7 +83,8 @@ public record GivenData(Map<String, String> values, Map<String, String> dials, L
         if (text == null) problems.add(new Problem(path(name), "must be a text, not " + value.kind()));
         else if (text.length() > Limits.TEXT) {
             problems.add(new Problem(path(name), "has more than " + Limits.TEXT + " characters"));
-        } else (isDial ? dials : values).put(key, text);
+        } else if (isDial || known.get().equals(key)) (isDial ? dials : values).put(key, text);
+        else values.putIfAbsent(known.get(), text);
     }
 
     private static String names(Graphic graphic) {

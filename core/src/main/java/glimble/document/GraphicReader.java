@@ -190,7 +190,8 @@ public final class GraphicReader {
                 "series",
                 "group",
                 "hint",
-                "spelt");
+                "spelt",
+                "former");
         Field.Kind kind = spot.choice("kind", Field.Kind.values(), Field.Kind::word, Field.Kind.TEXT);
         List<String> options = new ArrayList<>();
         for (Spot item : spot.items("options", Limits.OPTIONS)) options.add(item.text(Limits.KEY));
@@ -207,7 +208,8 @@ public final class GraphicReader {
                 spot.has("sample") ? spot.at("sample").text(Limits.TEXT) : "",
                 language(spot),
                 series(spot, kind),
-                asked(spot));
+                asked(spot),
+                spot.items("former", Limits.FORMER).stream().map(Spot::key).toList());
     }
 
     private static Field.Asked asked(Spot spot) {

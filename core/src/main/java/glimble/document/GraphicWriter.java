@@ -122,6 +122,7 @@ public final class GraphicWriter {
         if (!field.asked().group().isEmpty()) maker.put("group", field.asked().group());
         if (!field.asked().hint().isEmpty()) maker.put("hint", field.asked().hint());
         if (!field.asked().spelt()) maker.put("spelt", false);
+        maker.putUnlessEmpty("former", texts(field.former()));
         field.series()
                 .ifPresent(series -> maker.put(
                         "series",

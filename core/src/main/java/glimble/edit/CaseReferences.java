@@ -40,6 +40,25 @@ final class CaseReferences {
                 .withProof(new ProofRules(graphic.proof().limits(), accepted));
     }
 
+    /** A field under another key, in conditions and in what is accepted for some of its values. */
+    static Graphic withField(Graphic graphic, String key, String to) {
+        List<ProofRules.Accepted> accepted = graphic.proof().accepted().stream()
+                .map(one -> one.withReach(one.reach().withField(key, to)))
+                .toList();
+        return conditions(graphic, condition -> of(condition, key, to))
+                .withProof(new ProofRules(graphic.proof().limits(), accepted));
+    }
+
+    private static Condition of(Condition condition, String key, String to) {
+        if (!condition.about().map(key::equals).orElse(false)) return condition;
+        if (condition instanceof Condition.Filled filled) return new Condition.Filled(to, filled.filled());
+        if (condition instanceof Condition.OneOf one) return new Condition.OneOf(to, one.texts());
+        if (condition instanceof Condition.Longer longer) return new Condition.Longer(to, longer.letters());
+        if (condition instanceof Condition.Wider wider) return new Condition.Wider(to, wider.part(), wider.px());
+        Condition.Number number = (Condition.Number) condition;
+        return new Condition.Number(to, number.atLeast(), number.bound());
+    }
+
     /** What a fault stands against is a part, its edge, or no part at all. */
     private static String renamed(String against, UnaryOperator<String> name) {
         if (!against.endsWith(ProofRules.EDGE)) return name.apply(against);

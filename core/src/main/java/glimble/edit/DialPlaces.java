@@ -17,6 +17,15 @@ final class DialPlaces {
                 .replace("/stands/" + key + " y/", "/stands/" + to + " y/");
     }
 
+    /** Values of trials are called by them too. */
+    static UnaryOperator<String> ofField(String key, String to) {
+        return place -> {
+            String moved = Places.moved(place, "fields" + Places.SLASH + key, "fields" + Places.SLASH + to);
+            boolean isValue = moved.startsWith("trials" + Places.SLASH) && moved.endsWith("/values/" + key);
+            return isValue ? moved.substring(0, moved.length() - key.length()) + to : moved;
+        };
+    }
+
     static UnaryOperator<String> ofMove(PhaseName phase, String key, String to) {
         String of = Places.phase(phase);
         return place -> Places.moved(place, Places.move(of, key), Places.move(of, to));

@@ -14,7 +14,6 @@ import java.util.LinkedHashMap;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 
@@ -56,34 +55,7 @@ final class FieldCopies {
 
     /** A part that asks for the copies. */
     Part asking(Part part) {
-        Part needing = part.withBase(part.base()
-                .withNeeds(part.base().needs().stream()
-                        .map(field -> names.getOrDefault(field, field))
-                        .toList()));
-        Part coloured = Coloured.part(needing, this::pattern);
-        if (coloured instanceof TextPart text) {
-            return text.withText(pattern(text.text()));
-        }
-        if (coloured instanceof PicturePart picture) {
-            return new PicturePart(
-                    picture.base(), pattern(picture.picture()), picture.fills(), picture.corners(), picture.look());
-        }
-        return coloured;
-    }
-
-    /** All at once, since one field may be copied to the name of another. */
-    private String pattern(String pattern) {
-        StringBuilder renamed = new StringBuilder();
-        int from = 0;
-        for (String field : TextPattern.fields(pattern)) {
-            int at = pattern.indexOf("{" + field + "}", from);
-            renamed.append(pattern, from, at)
-                    .append('{')
-                    .append(names.getOrDefault(field, field))
-                    .append('}');
-            from = at + field.length() + 2;
-        }
-        return renamed.append(pattern.substring(from)).toString();
+        return new FieldNames(names).asking(part);
     }
 
     /** The graphic with the copies after their originals, and in its trials the same values for both. */
@@ -98,17 +70,7 @@ final class FieldCopies {
             if (!names.containsKey(field.key())) continue;
             after = fields.indexOf(field) + 1;
             // One series is all a graphic has.
-            copies.add(new Field(
-                    names.get(field.key()),
-                    FreshName.take(labels, field.label()),
-                    field.kind(),
-                    field.required(),
-                    field.longest(),
-                    field.options(),
-                    field.sample(),
-                    field.language(),
-                    Optional.empty(),
-                    field.asked()));
+            copies.add(field.copied(names.get(field.key()), FreshName.take(labels, field.label())));
         }
         fields.addAll(after, copies);
         return graphic.withFields(fields)

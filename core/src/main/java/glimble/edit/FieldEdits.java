@@ -37,6 +37,30 @@ public final class FieldEdits {
                 .withTrials(trials(graphic, values -> values.remove(key)));
     }
 
+    /**
+     * The document with a field under another key, wherever it is asked for; what was kept by the old one is still read.
+     *
+     * @throws EditRefused if there is no such field, or another has that key
+     */
+    public static Graphic rename(Graphic graphic, String key, String to) {
+        if (graphic.field(key).isEmpty()) throw new EditRefused("there is no field '" + key + "'");
+        if (key.equals(to)) return graphic;
+        if (graphic.field(to).isPresent()) throw new EditRefused("there is a field '" + to + "' already");
+        FieldNames names = new FieldNames(Map.of(key, to));
+        List<Field> fields = graphic.fields().stream()
+                .map(field -> field.key().equals(key) ? field.withKey(to) : field.withoutFormer(to))
+                .toList();
+        List<Part> parts = graphic.parts().stream().map(names::asking).toList();
+        Graphic asking = Coloured.everywhere(graphic.withFields(fields).withParts(parts), names::pattern);
+        return CaseReferences.withField(asking, key, to)
+                .withMirror(graphic.mirror().map(mirror -> new Mirror(names.of(mirror.field()), mirror.when())))
+                .withTrials(trials(graphic, values -> {
+                    String value = values.remove(key);
+                    if (value != null) values.put(to, value);
+                }))
+                .withPlaces(DialPlaces.ofField(key, to));
+    }
+
     /** The trials of a graphic with their values changed. */
     private static List<Trial> trials(Graphic graphic, Consumer<Map<String, String>> rule) {
         List<Trial> trials = new ArrayList<>();

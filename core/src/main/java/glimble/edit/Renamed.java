@@ -87,17 +87,7 @@ public record Renamed(Map<String, String> colours, Map<String, String> pictures,
     }
 
     private Field field(Field of) {
-        return new Field(
-                of.key(),
-                of.label(),
-                of.kind(),
-                of.required(),
-                of.longest(),
-                of.options(),
-                value(Optional.of(of), of.sample()),
-                of.language(),
-                of.series(),
-                of.asked());
+        return of.withSample(value(Optional.of(of), of.sample()));
     }
 
     private Trial trial(Graphic graphic, Trial trial) {

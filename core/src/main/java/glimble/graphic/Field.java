@@ -1,7 +1,9 @@
 package glimble.graphic;
 
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What an operator fills in. Every value is a text, whatever the kind.
@@ -15,6 +17,7 @@ import java.util.Optional;
  * @param sample what stands in it when the graphic is shown to people
  * @param series how its lines are shown one after the other; empty where they are shown together
  * @param asked how a form asks for it
+ * @param former keys it had before, by which what was kept then is still read; of no account where another field has one of them now
  */
 public record Field(
         String key,
@@ -26,7 +29,8 @@ public record Field(
         String sample,
         String language,
         Optional<Series> series,
-        Asked asked) {
+        Asked asked,
+        List<String> former) {
 
     /** One of which all that is filled in is shown together. */
     public Field(
@@ -38,7 +42,18 @@ public record Field(
             List<String> options,
             String sample,
             String language) {
-        this(key, label, kind, required, longest, options, sample, language, Optional.empty(), Asked.PLAINLY);
+        this(
+                key,
+                label,
+                kind,
+                required,
+                longest,
+                options,
+                sample,
+                language,
+                Optional.empty(),
+                Asked.PLAINLY,
+                List.of());
     }
 
     /** One of no language of its own. */
@@ -48,12 +63,69 @@ public record Field(
     }
 
     public Field withSeries(Optional<Series> other) {
-        return new Field(key, label, kind, required, longest, options, sample, language, other, asked);
+        return new Field(key, label, kind, required, longest, options, sample, language, other, asked, former);
+    }
+
+    public Field withSample(String other) {
+        return new Field(key, label, kind, required, longest, options, other, language, series, asked, former);
+    }
+
+    /** @param letters 0 for no limit */
+    public Field withLongest(int letters) {
+        return new Field(key, label, kind, required, letters, options, sample, language, series, asked, former);
+    }
+
+    /** One like it, which shows its lines together and has had no other key. */
+    public Field copied(String otherKey, String otherLabel) {
+        return new Field(
+                otherKey,
+                otherLabel,
+                kind,
+                required,
+                longest,
+                options,
+                sample,
+                language,
+                Optional.empty(),
+                asked,
+                List.of());
+    }
+
+    /** The same field under another key; the one it had is not forgotten, but for the oldest of many. */
+    public Field withKey(String other) {
+        Set<String> keys = new LinkedHashSet<>(former);
+        keys.remove(key);
+        keys.add(key);
+        keys.remove(other);
+        List<String> had = List.copyOf(keys);
+        return new Field(
+                other,
+                label,
+                kind,
+                required,
+                longest,
+                options,
+                sample,
+                language,
+                series,
+                asked,
+                had.subList(Math.max(0, had.size() - Limits.FORMER), had.size()));
+    }
+
+    /** Of which another has a key now. */
+    public Field withoutFormer(String other) {
+        List<String> had = former.stream().filter(one -> !one.equals(other)).toList();
+        return new Field(key, label, kind, required, longest, options, sample, language, series, asked, had);
+    }
+
+    /** Whether the one became the other by a change of its key. */
+    public boolean isOnce(Field other) {
+        return key.equals(other.key) || former.contains(other.key) || other.former.contains(key);
     }
 
     /** Of a choice. */
     public Field withOptions(List<String> others, String otherSample) {
-        return new Field(key, label, kind, required, longest, others, otherSample, language, series, asked);
+        return new Field(key, label, kind, required, longest, others, otherSample, language, series, asked, former);
     }
 
     /** Whether letters are filled in freely. */
@@ -63,6 +135,7 @@ public record Field(
 
     public Field {
         options = List.copyOf(options);
+        former = List.copyOf(former);
     }
 
     /**

@@ -109,13 +109,27 @@ public record Graphic(
         return Optional.empty();
     }
 
-    /** The field whose key or label is a heading of a table, whatever the case of its letters; empty if there is none. */
+    /**
+     * The field whose key or label is a heading of a table, or else had that key before, whatever the case of its letters; empty if
+     * there is none.
+     */
     public Optional<Field> fieldCalled(String heading) {
         String name = heading.strip();
         return fields.stream()
                 .filter(field ->
                         field.key().equalsIgnoreCase(name) || field.label().equalsIgnoreCase(name))
-                .findFirst();
+                .findFirst()
+                .or(() -> fields.stream()
+                        .filter(field -> field.former().stream().anyMatch(name::equalsIgnoreCase))
+                        .findFirst());
+    }
+
+    /** The field that has a key now, or else had it when something was kept; empty if there is none. */
+    public Optional<Field> fieldOnce(String key) {
+        return field(key)
+                .or(() -> fields.stream()
+                        .filter(field -> field.former().contains(key))
+                        .findFirst());
     }
 
     public Optional<Field> field(String key) {

@@ -21,6 +21,8 @@ public final class Limits {
     public static final int GUIDES = 64;
     public static final int MASKS = 8;
     public static final int OPTIONS = 64;
+    /** Keys that a field had before. */
+    public static final int FORMER = 16;
     /** Pieces of the course of a ribbon, in the plane and in depth each. */
     public static final int BENDS = 12;
 

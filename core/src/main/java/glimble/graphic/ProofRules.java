@@ -49,6 +49,11 @@ public record ProofRules(Map<String, Double> limits, List<Accepted> accepted) {
             return new Accepted(check, other, otherAgainst, phase, measured, reach, reason);
         }
 
+        /** The same for other fillings. */
+        public Accepted withReach(Reach other) {
+            return new Accepted(check, part, against, phase, measured, other, reason);
+        }
+
         /** However much of it there is, and whatever is filled in. */
         public static Accepted all(String check, String part, String reason) {
             return new Accepted(

@@ -26,6 +26,14 @@ public record Reach(Map<String, List<String>> fields, Map<String, List<String>> 
         return Collections.unmodifiableMap(copy);
     }
 
+    /** The same kinds of fillings, with a field under another key. */
+    public Reach withField(String key, String to) {
+        if (!fields.containsKey(key)) return this;
+        Map<String, List<String>> others = new TreeMap<>(fields);
+        others.put(to, others.remove(key));
+        return new Reach(others, dials);
+    }
+
     /** For people: <i>name is long or longest, role is blank</i>; empty for any filling. */
     public String words() {
         List<String> words = new ArrayList<>();

@@ -53,22 +53,8 @@ final class Changes {
 
     static Graphic longest(Graphic graphic, String field, int letters) {
         List<Field> fields = graphic.fields().stream()
-                .map(one -> one.key().equals(field) ? limited(one, letters) : one)
+                .map(one -> one.key().equals(field) ? one.withLongest(letters) : one)
                 .toList();
         return graphic.withFields(fields);
-    }
-
-    private static Field limited(Field field, int letters) {
-        return new Field(
-                field.key(),
-                field.label(),
-                field.kind(),
-                field.required(),
-                letters,
-                field.options(),
-                field.sample(),
-                field.language(),
-                field.series(),
-                field.asked());
     }
 }

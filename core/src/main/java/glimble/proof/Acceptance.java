@@ -33,8 +33,8 @@ final class Acceptance {
             boolean more = worst.measured() > worst.allowed();
             double beyond = more ? worst.measured() - was : was - worst.measured();
             if (beyond > SAME * Math.max(1, Math.abs(was))) {
-                return Optional.of("It was accepted at " + FaultList.tenth(was) + " "
-                        + worst.check().unit() + " and is at " + FaultList.tenth(worst.measured()) + " now.");
+                return Optional.of("It was accepted at " + FaultList.tenth(was) + " " + worst.unit() + " and is at "
+                        + FaultList.tenth(worst.measured()) + " now.");
             }
         }
         return shown.stream()

@@ -2,6 +2,7 @@ package glimble.proof;
 
 import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
+import glimble.graphic.ProofRules;
 import glimble.rest.Rect;
 
 /**
@@ -11,7 +12,7 @@ import glimble.rest.Rect;
  * @param other what it stands against: another part, a safe area, a field; empty for nothing
  * @param phase where it is worst; rest is the last frame of in, and {@link #CHANGE} stands for a change
  * @param frame of that phase, or of the change
- * @param measured in the unit of the check
+ * @param measured in its {@link #unit}
  * @param allowed likewise
  * @param sentence what is wrong, with its numbers
  * @param mend how it can be mended
@@ -52,6 +53,11 @@ public record Fault(
 
     public Cause cause() {
         return new Cause(check, part, other, phase);
+    }
+
+    /** What it is measured in: that of its check, but for what stands too far out of a box, of which the check measures the room to its edge. */
+    public String unit() {
+        return check == Check.BOX && !other.endsWith(ProofRules.EDGE) ? "px too far out" : check.unit();
     }
 
     /** How far beyond what is allowed, for telling which of two is worse. */

@@ -6,6 +6,7 @@ import glimble.PlainWriting;
 import glimble.Sketch;
 import glimble.document.Problem;
 import glimble.document.Tree;
+import glimble.edit.FieldEdits;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -44,6 +45,21 @@ class GivenDataTest {
                 .containsEntry("live", "on")
                 .containsEntry("score", "9.25");
         assertThat(given.dials()).containsOnlyKeys("room").containsEntry("room", "25");
+    }
+
+    @Test
+    void a_key_that_a_field_had_before_still_fills_it_unless_its_own_is_given() {
+        Graphic renamed = FieldEdits.rename(GRAPHIC, "name", "flyer");
+        GivenData given =
+                GivenData.read(renamed, Tree.object().put("name", "Oona").made(), HOUSE, new PlainWriting());
+        assertThat(given.problems()).isEmpty();
+        assertThat(given.values()).containsOnlyKeys("flyer").containsEntry("flyer", "Oona");
+        for (Tree.Maker both : List.of(
+                Tree.object().put("name", "Oona").put("flyer", "Wu"),
+                Tree.object().put("flyer", "Wu").put("name", "Oona"))) {
+            GivenData other = GivenData.read(renamed, both.made(), HOUSE, new PlainWriting());
+            assertThat(other.values()).containsOnlyKeys("flyer").containsEntry("flyer", "Wu");
+        }
     }
 
     @Test

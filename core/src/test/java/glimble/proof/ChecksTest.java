@@ -690,6 +690,10 @@ class ChecksTest {
         assertThat(faults).allSatisfy(fault -> {
             assertThat(fault.sentence()).isNotBlank();
             assertThat(fault.mend()).isNotBlank();
+            // Too little room to an edge is something else than too far beyond it.
+            boolean less = fault.measured() < fault.allowed();
+            if (fault.check() == Check.BOX)
+                assertThat(fault.unit().contains("to its edge")).isEqualTo(less);
         });
     }
 

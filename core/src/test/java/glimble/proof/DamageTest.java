@@ -267,7 +267,7 @@ class DamageTest {
             }
         }
         assertThat(counts).containsOnlyKeys(Damage.values());
-        assertThat(counts.values()).allSatisfy(count -> assertThat(count[1]).isGreaterThan(15));
+        assertThat(counts.values()).allSatisfy(count -> assertThat(count[1]).isGreaterThan(GRAPHICS / 4 - 1));
         int found = counts.values().stream().mapToInt(count -> count[0]).sum();
         int all = counts.values().stream().mapToInt(count -> count[1]).sum();
         System.out.println("damages found: " + found + " of " + all);

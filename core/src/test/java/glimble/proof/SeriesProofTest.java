@@ -31,8 +31,8 @@ class SeriesProofTest {
     private static Graphic graphic(Field.Series series) {
         Place inPlate = Sketch.hang(Edge.START, "plate", Edge.START, 10);
         Place at = Sketch.hang(Edge.START, Place.FRAME, Edge.START, 100);
-        Field field = new Field(
-                "name", "Name", Field.Kind.LINES, true, 0, List.of(), "", "", Optional.of(series), Field.Asked.PLAINLY);
+        Field field =
+                new Field("name", "Name", Field.Kind.LINES, true, 0, List.of(), "").withSeries(Optional.of(series));
         return Sketch.graphic(
                         Sketch.box("plate", new Size.Fixed(200), at, new Size.Fixed(60), at),
                         Sketch.text("name", inPlate, inPlate))

@@ -6,9 +6,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Mouse;
 import com.microsoft.playwright.Page;
+import com.microsoft.playwright.Route;
 import com.microsoft.playwright.options.AriaRole;
 import com.microsoft.playwright.options.KeyboardModifier;
 import glimble.formats.DemoGraphics;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.AfterAll;
@@ -364,6 +366,39 @@ class InstrumentTaskIT {
         floor.button("keeps its frames").click();
         assertThat(rate).hasValue("60");
         assertThat(length).hasValue(Integer.toString(frames));
+    }
+
+    @Test
+    void a_field_gets_another_key_and_what_is_changed_of_it_meanwhile_is_kept() {
+        FloorPage floor = added("flyer-bar", "Keyed");
+        floor.awaitRest();
+        Page page = floor.page();
+        List<Integer> before = floor.drawnBox();
+        floor.button("graphic").click();
+        List<Route> held = new ArrayList<>();
+        page.route("**/api/edits", held::add);
+        page.getByLabel("Name of role in texts").fill("task");
+        page.keyboard().press("Enter");
+        page.waitForCondition(() -> held.size() == 1);
+        // The field is still called by its old key here.
+        page.getByLabel("Hint of role").fill("as on the list");
+        page.keyboard().press("Enter");
+        held.get(0).resume();
+        page.unroute("**/api/edits");
+        assertThat(page.getByLabel("Hint of task")).hasValue("as on the list");
+        assertThat(page.getByLabel("Name of task in texts")).hasValue("task");
+        page.waitForFunction("() => document.body.dataset.changing === 'false'");
+        assertThat(floor.drawnBox()).isEqualTo(before);
+        floor.part("role").click();
+        assertThat(page.getByLabel("Text, with {field} for a value")).hasValue("{task}");
+        floor.button("Undo").click();
+        floor.button("Undo").click();
+        assertThat(page.getByLabel("Text, with {field} for a value")).hasValue("{role}");
+        assertThat(floor.field("Role")).not().hasValue("");
+        floor.button("graphic").click();
+        page.getByLabel("Name of role in texts").fill("name");
+        page.keyboard().press("Enter");
+        assertThat(page.getByRole(AriaRole.ALERT)).containsText("there is a field 'name' already");
     }
 
     @Test

@@ -38,7 +38,7 @@ public final class FindingsTable {
                     Integer.toString(worst.frame()),
                     Double.toString(worst.measured()),
                     Double.toString(worst.allowed()),
-                    worst.check().unit(),
+                    worst.unit(),
                     worst.sentence(),
                     worst.mend(),
                     Integer.toString(finding.trials().size()),

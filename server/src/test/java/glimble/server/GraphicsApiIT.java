@@ -169,6 +169,10 @@ class GraphicsApiIT {
                 .hasSize(3);
         assertThat(body(edit("REMOVE_FIELD", "role", null)).at("/document/fields"))
                 .hasSize(1);
+        JsonNode keyed = body(edit("RENAME_FIELD", "role", "task")).get("document");
+        assertThat(keyed.at("/fields/1/key").asString()).isEqualTo("task");
+        assertThat(keyed.at("/fields/1/former/0").asString()).isEqualTo("role");
+        assertThat(keyed.toString()).contains("{task}").doesNotContain("{role}");
         assertThat(body(edit("PROPOSE_TRIALS", "", null)).at("/document/trials").size())
                 .isGreaterThan(8);
         JsonNode rescaled = body(edit("RESCALE", "", null)).get("document");
@@ -186,7 +190,10 @@ class GraphicsApiIT {
     void edits_that_cannot_be_made_say_why() {
         assertThat(edit("RENAME_PART", "plate", "name").body()).contains("there is a part 'name' already");
         assertThat(edit("RENAME_PART", "plate", "a,b").body()).contains("letters, digits, spaces and dashes");
+        assertThat(edit("RENAME_FIELD", "role", "name").body()).contains("there is a field 'name' already");
+        assertThat(edit("RENAME_FIELD", "role", "a,b").body()).contains("letters, digits, spaces and dashes");
         for (HttpResponse<String> answer : List.of(
+                edit("RENAME_FIELD", "nobody", "x"),
                 edit("REMOVE_PART", "nobody", null),
                 edit("ADD_PART", "blob", null),
                 edit("REMOVE_FIELD", "nobody", null),

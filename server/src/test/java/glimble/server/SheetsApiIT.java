@@ -155,6 +155,34 @@ class SheetsApiIT {
     }
 
     @Test
+    void a_cue_that_was_kept_by_an_old_key_of_a_field_fills_it_under_its_new_one() {
+        ObjectNode document = Application.document("flyer-bar", "Keyed anew");
+        JsonNode graphic = body(APP.post("/api/graphics", Application.newGraphic(document)));
+        long id = graphic.get("id").asLong();
+        ObjectNode add = json().put("what", "ADD");
+        add.putArray("added")
+                .addObject()
+                .put("graphic", id)
+                .putObject("values")
+                .put("name", "Wu")
+                .put("role", "Flyer");
+        JsonNode sheet = edited(newSheet("Keys"), add);
+        ObjectNode rename =
+                json().put("what", "RENAME_FIELD").put("key", "role").put("newName", "task");
+        rename.set("document", document);
+        JsonNode renamed = body(APP.post("/api/edits", rename.toString())).get("document");
+        ((ObjectNode) renamed.at("/fields/1")).put("label", "Task");
+        assertThat(APP.put("/api/graphics/" + id, Application.save(1, renamed)).statusCode())
+                .isEqualTo(200);
+        JsonNode newest = edited(
+                sheet, json().put("what", "GRAPHIC").put("cue", cue(sheet, 0)).put("graphic", id));
+        assertThat(newest.at("/sheet/cues/0/revision").asInt()).isEqualTo(2);
+        assertThat(newest.at("/sheet/cues/0/values/task").asString()).isEqualTo("Flyer");
+        assertThat(newest.at("/sheet/cues/0/values/name").asString()).isEqualTo("Wu");
+        APP.send(APP.json("/api/graphics/" + id).DELETE());
+    }
+
+    @Test
     void a_sheet_is_copied_put_aside_and_brought_back() {
         JsonNode sheet = edited(newSheet("Tuesday"), add("Wu"));
         long id = sheet.get("id").asLong();

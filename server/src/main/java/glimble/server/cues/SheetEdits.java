@@ -104,8 +104,10 @@ class SheetEdits {
         var to = designs.of(edit.graphic(), revision);
         return sheet -> {
             Cue cue = cue(sheet, edit);
-            Map<String, String> over = SameTexts.over(designs.of(cue.graphic(), cue.revision()), to, cue.values());
-            return sheet.with(cue.withGraphic(edit.graphic(), revision, values.checked(over)));
+            var from = designs.of(cue.graphic(), cue.revision());
+            Map<String, String> over = SameTexts.over(from, to, cue.values());
+            return sheet.with(cue.withGraphic(edit.graphic(), revision, values.checked(over))
+                    .withFollow(cue.follow().map(follow -> SameTexts.over(from, to, follow))));
         };
     }
 

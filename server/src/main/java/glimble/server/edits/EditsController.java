@@ -19,6 +19,7 @@ import glimble.edit.SmallLetters;
 import glimble.edit.SwapGestures;
 import glimble.edit.VariantEdits;
 import glimble.formats.JsonTree;
+import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.GroupPart;
 import glimble.graphic.Limits;
@@ -119,6 +120,8 @@ class EditsController {
         REMOVE_VARIANT,
         RENAME_VARIANT,
         REMOVE_FIELD,
+        /** Wherever it is asked for; what was kept by its old key is still read. */
+        RENAME_FIELD,
         /** Other options of a choice; the new name stands for what is taken away, or nothing does. */
         SET_OPTIONS,
         /** Of those that the graphic makes. */
@@ -131,6 +134,8 @@ class EditsController {
         /** Another frame rate, in the same seconds. */
         RERATE
     }
+
+    private static final Set<What> ABOUT_FIELDS = EnumSet.of(What.REMOVE_FIELD, What.RENAME_FIELD, What.SET_OPTIONS);
 
     private static final Set<What> COPIES =
             EnumSet.of(What.DUPLICATE_PART, What.DUPLICATE_WITH_FIELDS, What.COPY_AS_ROWS);
@@ -224,12 +229,7 @@ class EditsController {
         if (moved.isPresent()) return moved.get();
         if (request.what() == What.RENAME_COLOUR) return ColourEdits.rename(graphic, key, newName(request));
         if (request.what() == What.REMOVE_COLOUR) return ColourEdits.remove(graphic, key);
-        if (request.what() == What.REMOVE_FIELD) return FieldEdits.remove(withField(graphic, key), key);
-        if (request.what() == What.SET_OPTIONS) {
-            if (request.keys() == null) throw new Refused("$.keys", "is missing; say what can be chosen");
-            return FieldEdits.withOptions(
-                    withField(graphic, key), key, request.keys(), Objects.requireNonNullElse(request.newName(), ""));
-        }
+        if (ABOUT_FIELDS.contains(request.what())) return edited(graphic, request, field(graphic, key));
         if (graphic.part(key).isEmpty()) throw new Refused("$.key", "there is no part '" + key + "'");
         return switch (request.what()) {
             case REMOVE_PART -> removed(graphic, request);
@@ -242,6 +242,14 @@ class EditsController {
                 PartEdits.place(graphic, key, part(graphic, request), request.steps() == null || request.steps() >= 0);
             default -> PartEdits.reorder(graphic, key, request.steps() == null ? 0 : request.steps());
         };
+    }
+
+    private static Graphic edited(Graphic graphic, EditRequest request, Field field) {
+        if (request.what() == What.REMOVE_FIELD) return FieldEdits.remove(graphic, field.key());
+        if (request.what() == What.RENAME_FIELD) return FieldEdits.rename(graphic, field.key(), newName(request));
+        if (request.keys() == null) throw new Refused("$.keys", "is missing; say what can be chosen");
+        return FieldEdits.withOptions(
+                graphic, field.key(), request.keys(), Objects.requireNonNullElse(request.newName(), ""));
     }
 
     /** What an edit of moves makes of a graphic; empty if it is another edit. */
@@ -295,9 +303,9 @@ class EditsController {
         return graphic;
     }
 
-    private static Graphic withField(Graphic graphic, String key) {
-        if (graphic.field(key).isEmpty()) throw new Refused("$.key", "there is no field '" + key + "'");
-        return graphic;
+    /** Also by a key that it has just had: an edit may have been asked for before it was known that another has renamed it. */
+    private static Field field(Graphic graphic, String key) {
+        return graphic.fieldOnce(key).orElseThrow(() -> new Refused("$.key", "there is no field '" + key + "'"));
     }
 
     private static Rate rate(EditRequest request) {

@@ -139,7 +139,7 @@ public record ProofAnswer(
                     worst.frame(),
                     worst.measured(),
                     worst.allowed(),
-                    worst.check().unit(),
+                    worst.unit(),
                     worst.sentence(),
                     worst.mend(),
                     worst.where(),
