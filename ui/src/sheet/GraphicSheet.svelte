@@ -160,7 +160,10 @@
     label="Grid"
     value={floor.view.grid}
     unit="px"
-    onchange={(px) => (floor.view.grid = Math.max(0, px))}
+    onchange={(px) => {
+      if (px >= 0 && px <= document.frame.width) floor.view.grid = px;
+      else floor.refuse(`grid: must be from 0 to ${document.frame.width}.`);
+    }}
   />
   <span class="muted">(0: none)</span>, guides
   <span class="figures">{(document.guides?.x?.length ?? 0) + (document.guides?.y?.length ?? 0)}</span>

@@ -213,7 +213,7 @@ class PaintersIT {
         Graphic graphic = GraphicJson.read(json, TYPESETTER.fonts()).graphic().orElseThrow();
         long id = Packaged.shared().add(json);
         ReelPainter painter = new ReelPainter(reel(graphic), TYPESETTER, key -> Optional.ofNullable(pictures.get(key)));
-        for (int frame : new int[] {6, 17, 28, 40}) {
+        for (int frame : new int[] {17, 40}) {
             double share = Both.at(painter, id, PhaseName.IN, frame).differing();
             assertThat(share).as("%s, frame %s", file, frame).isLessThanOrEqualTo(ALLOWED);
         }

@@ -59,18 +59,27 @@ public record Table(List<String> columns, List<TableRow> rows) {
         for (char separator : SEPARATORS) {
             try {
                 List<TableRow> rows = rows(plain, separator);
-                boolean more = best.isEmpty()
-                        || rows.get(0).cells().size() > best.get(0).cells().size();
-                if (!rows.isEmpty() && more) best = rows;
+                boolean more = !rows.isEmpty()
+                        && (best.isEmpty()
+                                || rows.get(0).cells().size()
+                                        > best.get(0).cells().size());
+                if (more) best = rows;
             } catch (BadTable e) {
                 if (wrong == null) wrong = e;
             }
         }
-        if (best.isEmpty()) {
+        // Nothing but separators is no table of one cell.
+        if (isBlank(plain) || best.isEmpty()) {
             throw wrong != null ? wrong : new BadTable("The table is empty; give a heading row and rows below it.");
         }
         List<String> columns = best.get(0).cells().stream().map(String::strip).toList();
         return new Table(columns, best.subList(1, best.size()));
+    }
+
+    private static boolean isBlank(String text) {
+        return text.chars()
+                .allMatch(c ->
+                        Character.isWhitespace(c) || String.valueOf(SEPARATORS).indexOf(c) >= 0);
     }
 
     private static List<TableRow> rows(String text, char separator) throws BadTable {

@@ -36,6 +36,12 @@ class TableTest {
     }
 
     @ParameterizedTest
+    @ValueSource(strings = {"", " ", ";", ";;;", ",", "\t", ",;\n;,", "\n;\n"})
+    void nothing_but_separators_is_no_table(String blank) {
+        assertThatThrownBy(() -> Table.read(blank)).isInstanceOf(BadTable.class).hasMessageContaining("is empty");
+    }
+
+    @ParameterizedTest
     @ValueSource(strings = {"UTF-8", "UTF-16LE", "UTF-16BE"})
     void is_read_in_any_encoding_with_or_without_a_mark(String name) throws BadTable {
         Charset encoding = Charset.forName(name);
