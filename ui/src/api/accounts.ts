@@ -18,6 +18,6 @@ export function removeAccount(name: string): Promise<void> {
 }
 
 /** One's own. */
-export function changePassword(password: string): Promise<void> {
-  return done(client.PUT('/api/session/password', { body: { password } }));
+export function changePassword(old: string, password: string): Promise<void> {
+  return done(client.PUT('/api/session/password', { body: { old, password } }));
 }

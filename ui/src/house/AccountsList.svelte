@@ -14,6 +14,7 @@
   let name = $state('');
   let password = $state('');
   let role = $state<Role>('OPERATOR');
+  let now = $state('');
   let own = $state('');
   let fault = $state('');
   let said = $state('');
@@ -42,7 +43,9 @@
 
   async function change(event: SubmitEvent) {
     event.preventDefault();
-    if (await done(() => changePassword(own), 'Your password is another one from now on.')) own = '';
+    const then =
+      'Your password is another one from now on; wherever else you have signed in you have to do so again.';
+    if (await done(() => changePassword(now, own), then)) now = own = '';
   }
 </script>
 
@@ -94,11 +97,17 @@
     <form onsubmit={change}>
       <PasswordInput
         size="sm"
+        labelText="Your password now"
+        autocomplete="current-password"
+        bind:value={now}
+      />
+      <PasswordInput
+        size="sm"
         labelText="Another password for yourself"
         autocomplete="new-password"
         bind:value={own}
       />
-      <Button size="small" kind="tertiary" type="submit" disabled={!own}>Change it</Button>
+      <Button size="small" kind="tertiary" type="submit" disabled={!now || !own}>Change it</Button>
     </form>
     {#if fault}<p role="alert" class="fault">{fault}</p>{/if}
     {#if said}<p>{said}</p>{/if}

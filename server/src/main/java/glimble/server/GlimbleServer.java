@@ -6,8 +6,10 @@ import org.springframework.boot.SpringApplication;
 import org.springframework.boot.autoconfigure.SpringBootApplication;
 import org.springframework.boot.security.autoconfigure.UserDetailsServiceAutoConfiguration;
 import org.springframework.context.annotation.Bean;
+import org.springframework.resilience.annotation.EnableResilientMethods;
 
 /** The application, without accounts: REST over the core, the database, and the built user interface. */
+@EnableResilientMethods
 @SpringBootApplication(exclude = UserDetailsServiceAutoConfiguration.class)
 public class GlimbleServer {
 

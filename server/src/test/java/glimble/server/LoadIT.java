@@ -13,6 +13,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
+import java.util.concurrent.Future;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.atomic.AtomicBoolean;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -103,16 +104,46 @@ class LoadIT {
         List<Socket> sockets = connections(450, halfSent());
         try {
             long until = System.nanoTime() + PATIENCE;
-            while (APP.get("/api/checks").statusCode() != 503) {
+            while (APP.post("/api/reels", "{}").statusCode() != 503) {
                 assertThat(System.nanoTime()).as("nobody is refused").isLessThan(until);
                 if (answered(sockets) > 60) sockets.addAll(connections(50, halfSent()));
                 LockSupport.parkNanos(20_000_000);
             }
             assertThat(answered(sockets)).as("most may come in").isLessThan(sockets.size() / 2);
+            assertThat(APP.get("/api/checks").statusCode())
+                    .as("who only asks is answered")
+                    .isEqualTo(200);
         } finally {
             for (Socket socket : sockets) socket.close();
         }
         awaitAnswer();
+    }
+
+    @Test
+    void who_saves_at_the_same_time_as_others_is_not_refused() throws Exception {
+        int clients = 4;
+        int saves = 15;
+        ExecutorService pool = Executors.newFixedThreadPool(clients);
+        List<Future<List<Integer>>> saving = new ArrayList<>();
+        for (int client = 0; client < clients; client++) {
+            ObjectNode document = document("place-and-hour", "Saved beside others " + client);
+            saving.add(pool.submit(() -> {
+                List<Integer> answers = new ArrayList<>();
+                JsonNode added = Application.body(APP.post("/api/graphics", Application.newGraphic(document)));
+                String path = "/api/graphics/" + added.get("id").asLong();
+                for (int i = 1; i <= saves; i++) {
+                    String save = Application.save(
+                            i, document.put("name", document.get("name").asString() + "."));
+                    answers.add(APP.put(path, save).statusCode());
+                }
+                APP.send(APP.json(path).DELETE());
+                return answers;
+            }));
+        }
+        for (Future<List<Integer>> of : saving) {
+            assertThat(of.get(PATIENCE, TimeUnit.NANOSECONDS)).hasSize(saves).containsOnly(200);
+        }
+        pool.shutdown();
     }
 
     /** How many of them have an answer: they are refused, or let go. */
@@ -124,7 +155,7 @@ class LoadIT {
 
     private static void awaitAnswer() {
         long until = System.nanoTime() + PATIENCE;
-        while (APP.get("/api/checks").statusCode() != 200) {
+        while (APP.post("/api/reels", small()).statusCode() != 200) {
             assertThat(System.nanoTime()).as("it still refuses").isLessThan(until);
         }
     }

@@ -99,7 +99,7 @@ public record Table(List<String> columns, List<TableRow> rows) {
                 line += lines(text, counted, begins);
                 counted = begins;
                 boolean blank = record.toList().stream().allMatch(String::isBlank);
-                if (!blank) rows.add(new TableRow(line, record.toList()));
+                if (!blank) rows.add(new TableRow(line, SpreadsheetCell.read(record.toList())));
                 if (rows.size() > MOST + 1)
                     throw new BadTable("The table has more than " + MOST + " rows; give fewer.");
             }
@@ -153,12 +153,12 @@ public record Table(List<String> columns, List<TableRow> rows) {
         return even > odd ? StandardCharsets.UTF_16BE : StandardCharsets.UTF_16LE;
     }
 
-    /** As text, with commas. */
+    /** As text, with commas. What a spreadsheet would take for a formula begins with a mark that has it taken for a text. */
     public static String write(List<String> columns, List<List<String>> rows) {
         StringWriter written = new StringWriter();
         try (CSVPrinter printer = new CSVPrinter(written, CSVFormat.RFC4180)) {
-            printer.printRecord(columns);
-            for (List<String> row : rows) printer.printRecord(row);
+            printer.printRecord(SpreadsheetCell.written(columns));
+            for (List<String> row : rows) printer.printRecord(SpreadsheetCell.written(row));
         } catch (IOException e) {
             throw new UncheckedIOException(e);
         }

@@ -24,6 +24,15 @@ class TableTest {
             "94.5",
             "漢字",
             "Ș\tț",
+            "=1+2",
+            "'=1+2",
+            "''@home",
+            "-5",
+            "-5 knots",
+            "+49 30",
+            "'tis",
+            "@",
+            "'-5",
             "");
 
     @ParameterizedTest
@@ -33,6 +42,15 @@ class TableTest {
                 String.join(separator, "Name", "Role") + "\r\n" + String.join(separator, "Wu", "Flyer") + "\r\n");
         assertThat(table.columns()).containsExactly("Name", "Role");
         assertThat(table.rows()).containsExactly(new Table.TableRow(2, List.of("Wu", "Flyer")));
+    }
+
+    @Test
+    void no_spreadsheet_takes_a_text_for_a_formula() {
+        List<String> texts = List.of("=1+2", "+cmd", "-cmd", "@SUM(A1)", "\tx", "-5", "94.5", "'tis", "'=x");
+        String written =
+                Table.write(List.of("Text"), texts.stream().map(List::of).toList());
+        assertThat(written.lines().skip(1).map(line -> line.replaceAll("^\"|\"$", "")))
+                .containsExactly("'=1+2", "'+cmd", "'-cmd", "'@SUM(A1)", "'\tx", "-5", "94.5", "'tis", "''=x");
     }
 
     @ParameterizedTest

@@ -19,6 +19,7 @@ import org.springframework.security.config.http.SessionCreationPolicy;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
+import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
@@ -95,9 +96,11 @@ class AccessConfig {
 
     @Bean
     @ConditionalOnProperty(name = "glimble.sign-in", havingValue = "true")
-    SecurityFilterChain signedIn(HttpSecurity http, AllowedHosts hosts, SecurityContextRepository contexts)
+    SecurityFilterChain signedIn(
+            HttpSecurity http, AllowedHosts hosts, SecurityContextRepository contexts, Accounts accounts)
             throws Exception {
         return told(http, hosts)
+                .addFilterBefore(new StillAllowed(accounts), AnonymousAuthenticationFilter.class)
                 .csrf(csrf -> csrf.spa())
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .authorizeHttpRequests(who -> who.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)

@@ -9,4 +9,9 @@ import java.time.Instant;
  * @param failures wrong passwords in a row
  * @param lockedUntil null if it is not locked
  */
-record Account(String name, String password, Role role, int failures, Instant lockedUntil) {}
+record Account(String name, String password, Role role, int failures, Instant lockedUntil) {
+    /** Another one once it has another role or another password. */
+    String state() {
+        return role + " " + password;
+    }
+}

@@ -52,7 +52,8 @@ class SessionController {
 
     record SignInRequest(String name, String password) {}
 
-    record PasswordRequest(String password) {}
+    /** @param old the one that there is */
+    record PasswordRequest(String old, String password) {}
 
     @GetMapping
     SessionAnswer session(HttpServletRequest request) {
@@ -75,6 +76,7 @@ class SessionController {
         context.setAuthentication(found);
         SecurityContextHolder.setContext(context);
         contexts.getObject().saveContext(context, http, response);
+        StillAllowed.note(http.getSession(), accounts.named(found.getName()));
         return answer(found);
     }
 
@@ -84,12 +86,14 @@ class SessionController {
         new SecurityContextLogoutHandler().logout(request, response, null);
     }
 
-    /** Gives oneself another password. */
+    /** Gives oneself another password; whoever else has signed in with the old one has to sign in again. */
     @PutMapping("/password")
     @ResponseStatus(HttpStatus.NO_CONTENT)
     void password(@RequestBody PasswordRequest request, HttpServletRequest http) {
         if (!signIn.signIn() || http.getUserPrincipal() == null) throw new Refused("$.password", SignIn.OFF);
-        accounts.setPassword(http.getUserPrincipal().getName(), request.password());
+        String name = http.getUserPrincipal().getName();
+        accounts.setOwnPassword(name, request.old(), request.password());
+        StillAllowed.note(http.getSession(), accounts.named(name));
     }
 
     private static SessionAnswer answer(Principal principal) {

@@ -14,6 +14,7 @@ import glimble.server.house.House;
 import glimble.server.house.HouseStore;
 import glimble.server.problems.NotThere;
 import glimble.server.problems.Refused;
+import glimble.server.work.Deadlock;
 import java.time.Instant;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -41,6 +42,8 @@ class OnAir {
     private static final long LEAD = 50;
     /** Frames for which what is over is still told, for screens that are a little behind. */
     private static final int BEHIND = 50;
+    /** Times that an act which the database takes back because of another is written once more. */
+    private static final int AGAIN = 3;
 
     private final AirMapper mapper;
     private final TransactionTemplate transaction;
@@ -271,14 +274,18 @@ class OnAir {
 
     /** Writes them into the log, and reads them again with their numbers. */
     private List<LogEntry> kept(Standing on, Act act, List<LogEntry> entries) {
-        try {
-            return transaction.execute(status -> {
-                entries.forEach(mapper::add);
-                return mapper.act(act.actId());
-            });
-        } catch (RuntimeException e) {
-            doubtful.add(on.output.id());
-            throw e;
+        for (int tried = 0; ; tried++) {
+            try {
+                return transaction.execute(status -> {
+                    entries.forEach(mapper::add);
+                    return mapper.act(act.actId());
+                });
+            } catch (RuntimeException e) {
+                // What the database takes back because of another is not in doubt.
+                if (Deadlock.isOne(e) && tried < AGAIN) continue;
+                doubtful.add(on.output.id());
+                throw e;
+            }
         }
     }
 

@@ -19,6 +19,7 @@ import glimble.server.pictures.PictureContent;
 import glimble.server.pictures.PictureNote;
 import glimble.server.pictures.PictureStore;
 import glimble.server.problems.Refused;
+import glimble.server.work.InOneTransaction;
 import glimble.text.FreshName;
 import glimble.text.NumberWords;
 import glimble.typeset.HouseFont;
@@ -34,7 +35,6 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -141,7 +141,7 @@ class Bundles {
      * @param answers {@code here} or {@code other} by what is asked about, such as {@code colour:Night}
      * @throws Refused if a clash has no answer
      */
-    @Transactional
+    @InOneTransaction
     StoredGraphic take(Bundle bundle, Map<String, String> answers) {
         BundleContents contents = contents(bundle);
         for (Clash clash : contents.clashes()) {

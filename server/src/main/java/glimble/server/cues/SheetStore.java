@@ -4,6 +4,7 @@ import glimble.cue.CueSheet;
 import glimble.cue.SheetMerge;
 import glimble.server.graphics.SaveId;
 import glimble.server.problems.NotThere;
+import glimble.server.work.InOneTransaction;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -12,7 +13,6 @@ import java.util.Optional;
 import java.util.function.UnaryOperator;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /**
@@ -60,7 +60,7 @@ public class SheetStore {
         return json.readValue(stored.document(), SheetJson.class).sheet();
     }
 
-    @Transactional
+    @InOneTransaction
     public StoredSheet add(CueSheet sheet, SaveId saveId) {
         Optional<StoredSheet> kept = saveId.text().flatMap(mapper::findSave);
         if (kept.isPresent()) return kept.get();
@@ -76,7 +76,7 @@ public class SheetStore {
      * @throws StaleSheet if somebody has changed the same since
      * @throws NotThere if there is no such sheet or revision
      */
-    @Transactional
+    @InOneTransaction
     public StoredSheet change(long id, int basedOn, UnaryOperator<CueSheet> change, SaveId saveId) {
         int current = mapper.lockedRevision(id).orElseThrow(() -> none(id));
         Optional<StoredSheet> kept = saveId.text().flatMap(mapper::findSave).filter(of -> of.id() == id);
@@ -92,7 +92,7 @@ public class SheetStore {
      * @throws StaleSheet if somebody has changed the same since
      * @throws NotThere if there is no such sheet or change
      */
-    @Transactional
+    @InOneTransaction
     public StoredSheet undo(long id, int revision, SaveId saveId) {
         int current = mapper.lockedRevision(id).orElseThrow(() -> none(id));
         Optional<StoredSheet> kept = saveId.text().flatMap(mapper::findSave).filter(of -> of.id() == id);
@@ -122,7 +122,7 @@ public class SheetStore {
      *
      * @throws NotThere if there has never been such a sheet
      */
-    @Transactional
+    @InOneTransaction
     public void setAside(long id, boolean aside) {
         if (mapper.setAside(id, aside) == 0) throw none(id);
     }

@@ -4,6 +4,7 @@ import glimble.formats.GraphicJson;
 import glimble.graphic.Graphic;
 import glimble.server.problems.NotThere;
 import glimble.server.problems.Stale;
+import glimble.server.work.InOneTransaction;
 import java.time.Clock;
 import java.time.Instant;
 import java.time.temporal.ChronoUnit;
@@ -11,7 +12,6 @@ import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 
 /** Keeps graphics. Every save is a revision of its own, made in one transaction; nothing is overwritten. */
 @Service
@@ -47,7 +47,7 @@ public class GraphicStore {
         return mapper.revisions(id);
     }
 
-    @Transactional
+    @InOneTransaction
     public StoredGraphic add(Graphic graphic, SaveId saveId) {
         Optional<StoredGraphic> kept = kept(saveId);
         if (kept.isPresent()) return kept.get();
@@ -66,7 +66,7 @@ public class GraphicStore {
      * @throws Stale if somebody has saved another one since
      * @throws NotThere if there is no such graphic
      */
-    @Transactional
+    @InOneTransaction
     public StoredGraphic save(long id, int basedOn, Graphic graphic, SaveId saveId) {
         int current = mapper.lockedRevision(id).orElseThrow(() -> new NotThere("There is no graphic " + id + "."));
         Optional<StoredGraphic> kept = kept(saveId).filter(of -> of.id() == id);
@@ -89,7 +89,7 @@ public class GraphicStore {
      *
      * @throws NotThere if there is no such graphic or revision
      */
-    @Transactional
+    @InOneTransaction
     public StoredDraft keepDraft(long id, int basedOn, Graphic graphic) {
         find(id);
         find(id, basedOn);
@@ -106,7 +106,7 @@ public class GraphicStore {
      * @param name what people call the revision; empty for none
      * @throws NotThere if there is no such revision
      */
-    @Transactional
+    @InOneTransaction
     public void nameRevision(long id, int revision, String name) {
         find(id, revision);
         mapper.nameRevision(id, revision, name);
@@ -117,7 +117,7 @@ public class GraphicStore {
      *
      * @throws NotThere if there has never been such a graphic
      */
-    @Transactional
+    @InOneTransaction
     public void setDeleted(long id, boolean deleted) {
         if (mapper.setDeleted(id, deleted) == 0) throw new NotThere("There is no graphic " + id + ".");
         events.publishEvent(deleted ? new GraphicDeleted(id) : new GraphicRestored(id, find(id).revision()));

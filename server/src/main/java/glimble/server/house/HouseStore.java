@@ -9,6 +9,7 @@ import glimble.server.house.House.PaletteEntry;
 import glimble.server.house.House.StyleEntry;
 import glimble.server.problems.Refused;
 import glimble.server.problems.StaleHouse;
+import glimble.server.work.InOneTransaction;
 import glimble.text.Typesetter;
 import java.time.Clock;
 import java.util.List;
@@ -17,7 +18,6 @@ import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import org.springframework.transaction.event.TransactionalEventListener;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -122,7 +122,7 @@ public class HouseStore {
      * @throws DuplicateKeyException if somebody saves at the same time; asked again it says which of these two it was
      * @throws Refused if something of it is not as it may be
      */
-    @Transactional
+    @InOneTransaction
     public House save(House house, SaveId saveId) {
         HouseCheck.check(house, typesetter.fonts());
         Optional<House> kept = saveId.text().flatMap(mapper::findSave).map(this::read);

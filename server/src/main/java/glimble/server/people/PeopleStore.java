@@ -4,13 +4,13 @@ import glimble.formats.tables.Table;
 import glimble.graphic.Limits;
 import glimble.server.graphics.SaveId;
 import glimble.server.problems.Refused;
+import glimble.server.work.InOneTransaction;
 import java.time.Clock;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 import org.springframework.stereotype.Service;
-import org.springframework.transaction.annotation.Transactional;
 import tools.jackson.databind.json.JsonMapper;
 
 /** Keeps the people of the house. */
@@ -42,7 +42,7 @@ public class PeopleStore {
      * @throws StalePeople if somebody has saved others since
      * @throws Refused if something of it is not as it may be
      */
-    @Transactional
+    @InOneTransaction
     public People save(People people, SaveId saveId) {
         check(people);
         Optional<People> kept = saveId.text().flatMap(mapper::findSave).map(this::read);

@@ -46,6 +46,13 @@ class LargestBody extends OncePerRequestFilter {
             ProblemAnswer.write(response, HttpStatus.CONTENT_TOO_LARGE, "Too large", new TooLarge(most).getMessage());
             return;
         }
+        // Streams that stay open, and whatever else only asks, bring none.
+        boolean bringsNone =
+                request.getContentLengthLong() <= 0 && request.getHeader(HttpHeaders.TRANSFER_ENCODING) == null;
+        if (bringsNone) {
+            chain.doFilter(request, response);
+            return;
+        }
         if (!comingIn.tryAcquire()) {
             response.setHeader(HttpHeaders.RETRY_AFTER, "2");
             ProblemAnswer.write(

@@ -7,6 +7,7 @@ import glimble.server.air.StaleAct;
 import glimble.server.cues.StaleSheet;
 import glimble.server.people.StalePeople;
 import glimble.server.work.Busy;
+import glimble.server.work.Deadlock;
 import java.net.SocketTimeoutException;
 import java.sql.SQLException;
 import java.sql.SQLTransientConnectionException;
@@ -189,6 +190,15 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     /** Anything else: the database is away, or the fault is ours. */
     @ExceptionHandler
     ResponseEntity<ProblemDetail> unexpected(Exception e, WebRequest request) {
+        if (Deadlock.isOne(e)) {
+            LOG.warn("Taken back because of others, again and again: {}", e.getMessage());
+            ProblemDetail busy = problem(
+                    HttpStatus.SERVICE_UNAVAILABLE,
+                    "Busy",
+                    "Others changed the same at the same moment. Nothing was changed; try again in a moment.");
+            busy.setProperty("known", true);
+            return away(busy);
+        }
         if (isAway(e)) {
             LOG.warn("The database does not answer: {}", e.getMessage());
             return away(databaseAway(e, request));
