@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import glimble.cue.GivenData;
+import glimble.formats.tables.BadTable;
+import glimble.formats.tables.Table;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
@@ -62,8 +64,14 @@ class WordFormsTest {
         return new Asked(form, fillings, -1, "", false);
     }
 
+    /** What a spreadsheet would take for a formula has a mark before it, which our own reader takes away. */
+    private static String asText(String cell) {
+        boolean formula = cell.matches("(?s)'*[=+@\\t-].*") && !cell.matches("[+-]?\\d+([.,]\\d+)?");
+        return formula ? "'" + cell : cell;
+    }
+
     @Test
-    void any_cells_are_read_back_by_a_strict_reader() throws IOException {
+    void any_cells_are_read_back_by_a_strict_reader() throws IOException, BadTable {
         Random random = new Random(11);
         Handed handed = Demo.handed("heat-board");
         Graphic designed = handed.designed();
@@ -81,17 +89,23 @@ class WordFormsTest {
                 .setHeader()
                 .setSkipHeaderRecord(true)
                 .get();
+        List<Table.TableRow> own = Table.read(csv).rows();
         try (CSVParser parser = CSVParser.parse(new StringReader(csv), strict)) {
             List<CSVRecord> rows = parser.getRecords();
             assertThat(rows).hasSize(200);
+            assertThat(own).hasSize(200);
             for (int i = 0; i < 200; i++) {
                 assertThat(rows.get(i).isConsistent()).isTrue();
                 assertThat(rows.get(i).get("cue")).isEqualTo("cue " + i);
                 GivenData data = fillings.get(i).data();
                 for (Field field : designed.fields()) {
                     assertThat(rows.get(i).get(field.label()))
-                            .isEqualTo(data.values().get(field.key()));
+                            .isEqualTo(asText(data.values().get(field.key())));
                 }
+                List<String> texts = designed.fields().stream()
+                        .map(field -> data.values().get(field.key()))
+                        .toList();
+                assertThat(own.get(i).cells()).containsSequence(texts);
                 data.dials()
                         .forEach((key, set) -> assertThat(parser.getHeaderMap()).containsKey("dial." + key));
             }
