@@ -77,18 +77,7 @@ public record Field(
 
     /** One like it, which shows its lines together and has had no other key. */
     public Field copied(String otherKey, String otherLabel) {
-        return new Field(
-                otherKey,
-                otherLabel,
-                kind,
-                required,
-                longest,
-                options,
-                sample,
-                language,
-                Optional.empty(),
-                asked,
-                List.of());
+        return called(otherKey, otherLabel, List.of()).withSeries(Optional.empty());
     }
 
     /** The same field under another key; the one it had is not forgotten, but for the oldest of many. */
@@ -98,24 +87,18 @@ public record Field(
         keys.add(key);
         keys.remove(other);
         List<String> had = List.copyOf(keys);
-        return new Field(
-                other,
-                label,
-                kind,
-                required,
-                longest,
-                options,
-                sample,
-                language,
-                series,
-                asked,
-                had.subList(Math.max(0, had.size() - Limits.FORMER), had.size()));
+        return called(other, label, had.subList(Math.max(0, had.size() - Limits.FORMER), had.size()));
     }
 
     /** Of which another has a key now. */
     public Field withoutFormer(String other) {
-        List<String> had = former.stream().filter(one -> !one.equals(other)).toList();
-        return new Field(key, label, kind, required, longest, options, sample, language, series, asked, had);
+        return called(
+                key, label, former.stream().filter(one -> !one.equals(other)).toList());
+    }
+
+    /** @param had keys it had before */
+    private Field called(String now, String said, List<String> had) {
+        return new Field(now, said, kind, required, longest, options, sample, language, series, asked, had);
     }
 
     /** Whether the one became the other by a change of its key. */
