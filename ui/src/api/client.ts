@@ -58,8 +58,10 @@ export async function answer<T>(
   let result: { data?: T; error?: unknown; response: Response };
   try {
     result = await call;
-  } catch {
-    reach.lost();
+  } catch (error) {
+    // What was given up here says nothing of the server.
+    const ended = error instanceof DOMException && ['AbortError', 'TimeoutError'].includes(error.name);
+    if (!ended) reach.lost();
     throw new Problem(0, 'No answer', 'The server does not answer.', undefined, false);
   }
   if (result.data !== undefined && result.data !== null) return result.data;

@@ -58,9 +58,10 @@ export function checkFilling(filling: FillingRequest): Promise<CueCheck> {
   return answer(client.POST('/api/fillings/checked', { body: filling }));
 }
 
-/** Does something on air; resolves with what stands then. */
-export function doOnAir(output: number, act: Act): Promise<AirState> {
-  return answer(client.POST('/api/outputs/{output}/acts', { params: { path: { output } }, body: act }));
+/** Does something on air; resolves with what stands then. Whether it was done is not known where the signal ends it. */
+export function doOnAir(output: number, act: Act, signal: AbortSignal): Promise<AirState> {
+  const params = { path: { output } };
+  return answer(client.POST('/api/outputs/{output}/acts', { params, body: act, signal }));
 }
 
 /** Has a take worked out before it comes. */

@@ -53,14 +53,14 @@
     <span class="what">{change ? `${change.on.title}: ${change.what}` : 'on air as in the sheet'}</span>
   </button>
   <span class="gap"></span>
-  <button class="plain press out" disabled={!desk.target || away} onclick={() => void desk.out()}>
+  <button class="plain press out" disabled={!desk.target} onclick={() => void desk.out()}>
     <span class="name">out <kbd>x</kbd></span>
     <span class="what">{desk.target ? desk.target.title : 'nothing is on air'}</span>
   </button>
   <button
     class="plain press all"
     class:holding
-    disabled={desk.acting.standing.length === 0 || away}
+    disabled={desk.acting.standing.length === 0}
     onpointerdown={hold}
     onpointerup={release}
     onpointerleave={release}

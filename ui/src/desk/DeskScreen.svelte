@@ -67,7 +67,10 @@
   const counts = $derived(desk.counts);
   const rehearsing = $derived(desk.rehearsal !== undefined);
   const lost = $derived(!desk.air.heard || desk.rehearsal?.heard === false);
-  const refusal = $derived(desk.acting.refusal || desk.sheet.refusal);
+  const told = $derived([
+    ...desk.acting.undone.map(({ text }) => text),
+    ...(desk.sheet.refusal ? [desk.sheet.refusal] : []),
+  ]);
 
   function isTyping(target: EventTarget | null): boolean {
     return (
@@ -194,15 +197,25 @@
     {/if}
     {#if lost}
       <div class="lost" role="alert">
-        The server is not heard. What is on air goes on; nothing can be pressed until it is back.
+        The server is not heard. What is on air goes on; until it is back only <em>out</em> and
+        <em>all out</em> can be pressed.
       </div>
-    {:else if refusal}
+    {/if}
+    {#if desk.acting.trying}
+      <div class="refused trying" role="status">
+        <span>It is tried until it is done: {desk.acting.trying}.</span>
+        <button class="plain" onclick={() => desk.acting.stopTrying()}>stop trying</button>
+      </div>
+    {/if}
+    {#if told.length > 0}
       <div class="refused" role="alert">
-        <span>{refusal}</span>
+        <ul>
+          {#each told as text, place (place)}<li dir="auto">{text}</li>{/each}
+        </ul>
         <button
           class="plain"
           onclick={() => {
-            desk.acting.refusal = '';
+            desk.acting.understood();
             desk.sheet.refusal = '';
           }}>understood</button
         >
@@ -383,6 +396,12 @@
     gap: 20px;
     border: 2px solid var(--warning);
     background: var(--layer-2);
+  }
+
+  .refused ul {
+    margin: 0;
+    padding: 0;
+    list-style: none;
   }
 
   .columns {

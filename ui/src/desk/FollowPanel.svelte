@@ -85,6 +85,12 @@
           ? `. What it said ${ago(says.readAt, desk.feed.time)} stands`
           : ''}.
       </p>
+    {:else if desk.follows.missing.length > 0}
+      <p class="stale" role="alert">
+        <span aria-hidden="true">✕</span>
+        {desk.feed.now?.feed.name}
+        {desk.follows.missing.join('; ')}. What is there stays.
+      </p>
     {:else if says?.readAt}
       <p class="muted">{desk.feed.now?.feed.name} was read {ago(says.readAt, desk.feed.time)}.</p>
     {/if}

@@ -17,11 +17,14 @@ import { FollowedFeed } from './feed.svelte';
 import { besidesFeed, followed } from './followed';
 import { OnAir } from './onAir.svelte';
 import { SheetKeeper } from './sheet.svelte';
-import { differences, few } from './words';
+import { differences, few, nameOf } from './words';
 
 /** ms after the last letter until what is typed is kept. */
 const KEEP_MS = 400;
 const CHECK_MS = 200;
+/** Controls but for tabs and ends of lines, and what turns the direction of what follows: nobody sees them, and none may be on air. */
+// eslint-disable-next-line no-control-regex
+const UNSEEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\u202a-\u202e]/g;
 const NOBODY: People = { revision: 0, columns: [], rows: [] };
 const MAIN = 1;
 const REHEARSAL = 2;
@@ -61,8 +64,9 @@ export class Desk {
 
   cue = $derived(this.sheet.cues.find(({ id }) => id === this.selected));
   graphic = $derived(this.sheet.graphicOf(this.cue));
+  follows = $derived(followed(this.cue?.follow ?? undefined, this.values, this.feed.now));
   /** What is filled in, with what the feed says where it is bound. */
-  filled = $derived(followed(this.cue?.follow ?? undefined, this.values, this.feed.now?.state));
+  filled = $derived.by(() => this.follows.values);
   /** Where acts go. */
   acting = $derived(this.rehearsal ?? this.air);
   /** What the acts step, change and out are about: what was chosen, what stands where the cue would, or what came last. */
@@ -146,7 +150,7 @@ export class Desk {
 
   type(field: string, text: string): void {
     if (this.#run?.field !== field) this.#run = { field, kept: 0, ends: false };
-    this.#fill({ [field]: text });
+    this.#fill({ [field]: text.replace(UNSEEN, '') });
   }
 
   /** What is typed was meant for this. Both are one change, however slowly it was typed. */
@@ -345,13 +349,15 @@ export class Desk {
     });
   }
 
+  /** What of a cue its graphic has a place for. */
   filling(cue: Cue): AirFilling {
-    const { id, graphic, revision, values, dials, number } = cue;
+    const { id, graphic, revision, number } = cue;
+    const design = this.sheet.graphicOf(cue);
     return {
       graphic,
       revision,
-      values,
-      dials,
+      values: known(cue.values, design?.fields),
+      dials: known(cue.dials, design?.dials),
       cue: id,
       number,
       ...(this.sheet.stored && { sheet: this.sheet.stored.id }),
@@ -359,32 +365,46 @@ export class Desk {
   }
 
   async take(): Promise<void> {
-    if (!this.cue) return;
+    const { cue, graphic } = this;
+    if (!cue) return;
     void this.keep();
-    const done = await this.acting.act({
-      kind: 'TAKE',
-      filling: this.filling({ ...this.cue, values: this.filled, dials: this.dials }),
-    });
+    const taken = { ...cue, values: this.filled, dials: this.dials };
+    const done = await this.acting.act(
+      { kind: 'TAKE', filling: this.filling(taken) },
+      `take ${cue.number} ${nameOf(taken, graphic)}`,
+      graphic?.berth ?? 'main',
+    );
     if (done) this.chosen = undefined;
   }
 
   async step(): Promise<void> {
-    if (this.stepping) await this.acting.act({ kind: 'STEP', berth: this.stepping.berth });
+    const on = this.stepping;
+    if (on) await this.acting.act({ kind: 'STEP', berth: on.berth }, `step ${on.title}`, on.berth);
   }
 
   async change(): Promise<void> {
     const [first] = this.changes;
     if (!first) return;
     void this.keep();
-    const { cue, values, dials } = first;
-    await this.acting.act({ kind: 'CHANGE', filling: this.filling({ ...cue, values, dials }) });
+    const { on, cue, values, dials } = first;
+    await this.acting.act(
+      { kind: 'CHANGE', filling: this.filling({ ...cue, values, dials }) },
+      `change ${on.title}`,
+      on.berth,
+    );
   }
 
   async out(): Promise<void> {
-    if (this.target) await this.acting.act({ kind: 'OUT', berth: this.target.berth });
+    const on = this.target;
+    if (on) await this.acting.act({ kind: 'OUT', berth: on.berth }, `out ${on.title}`, on.berth);
   }
 
   async allOut(): Promise<void> {
-    await this.acting.act({ kind: 'OUT' });
+    await this.acting.act({ kind: 'OUT' }, 'all out', undefined);
   }
+}
+
+function known(values: Values, of: { key: string }[] = []): Values {
+  const keys = new Set(of.map(({ key }) => key));
+  return Object.fromEntries(Object.entries(values).filter(([key]) => keys.has(key)));
 }

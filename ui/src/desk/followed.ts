@@ -1,14 +1,29 @@
-import type { Cue, FeedState, Follow, Values } from '../api/types';
+import type { Cue, FeedAnswer, Follow, Values } from '../api/types';
 
-/** Texts of a cue with what its feed says in the place of what is bound; what the feed has not stays. */
-export function followed(follow: Follow | undefined, values: Values, state: FeedState | undefined): Values {
-  if (!follow || !state) return values;
+/** What becomes of the texts of a cue with what its feed says. */
+export interface Followed {
+  values: Values;
+  /** What the feed has not; then all stays as it was, so that no row is made of two. */
+  missing: string[];
+}
+
+/** The rule of the server: a row that there is not is blank, a cell that is missing in a row that there is says nothing. */
+export function followed(
+  follow: Follow | undefined,
+  values: Values,
+  says: Pick<FeedAnswer, 'state' | 'empty'> | undefined,
+): Followed {
+  if (!follow || !says || (says.state.readAt ?? undefined) === undefined) return { values, missing: [] };
+  const { rows } = says.state;
+  if (rows.length === 0 && says.empty === 'STAYS') return { values, missing: ['has no rows'] };
   const over = { ...values };
+  const missing: string[] = [];
   for (const { field, column, row } of follow.bound) {
-    const text = state.rows[row - 1]?.[column];
-    if (text !== undefined) over[field] = text;
+    const text = row > rows.length ? '' : rows[row - 1]?.[column];
+    if (text === undefined) missing.push(`has no '${column}' in row ${row}`);
+    else over[field] = text;
   }
-  return over;
+  return missing.length > 0 ? { values, missing } : { values: over, missing };
 }
 
 /** Texts of a cue, but for those that a feed brings, which are as they stand. */

@@ -4,22 +4,24 @@ import type { AirState } from '../air/types';
 import { AirWatch } from '../air/watch';
 import { doOnAir, prepareOnAir } from '../api/desk';
 import { saveId } from '../api/kept';
-import { Problem } from '../api/problem';
 import type { Act, AirFilling } from '../api/types';
+import { Turns, type Told } from './turns';
 import { standing } from './words';
 
 /** ms between two looks at what is said of what stands. */
 const TICK_MS = 200;
-/** ms after which an act whose answer did not come is sent again; later than that it would come as a surprise. */
-const AGAIN_MS = 300;
+/** ms, until the server has said. */
+const WITHIN_MS = 2000;
 
 /** What is on air at one output, as the desk sees it, and what is done there. */
 export class OnAir {
   state = $state.raw<AirState>();
   /** Whether the server is heard. */
   heard = $state(true);
-  /** What was refused and why; empty for nothing. */
-  refusal = $state('');
+  /** What was pressed and not done, and why. */
+  undone = $state.raw<Told[]>([]);
+  /** What is tried until it is done or refused; empty for nothing. */
+  trying = $state('');
   /** Grows whenever something else can be drawn. */
   drawable = $state(0);
   frame = $state(0);
@@ -29,8 +31,12 @@ export class OnAir {
     void this.drawable;
     return standing(this.state, this.frame, this.reels.get);
   });
-  /** The last act that was pressed. */
-  #turn: Promise<unknown> = Promise.resolve();
+  readonly #turns = new Turns({
+    now: () => this.#watch.clock.now(),
+    within: () => this.state?.within ?? WITHIN_MS,
+    ontold: (told) => (this.undone = told),
+    ontrying: (said) => (this.trying = said),
+  });
   /** Number of the event that the last one made. */
   #own = 0;
   readonly #watch: AirWatch;
@@ -41,7 +47,10 @@ export class OnAir {
     this.reels = new AirReels(() => (this.drawable += 1));
     this.#watch = new AirWatch(output, {
       onstate: (state) => this.#take(state),
-      onheard: (heard) => (this.heard = heard),
+      onheard: (heard) => {
+        this.heard = heard;
+        if (heard) void this.#turns.heard();
+      },
       onsheet,
     });
     this.#ticking = setInterval(() => (this.frame = this.now()), TICK_MS);
@@ -65,36 +74,42 @@ export class OnAir {
     this.frame = this.now();
   }
 
-  /** Does something once, after what was pressed before it; what is refused is said. */
-  act(act: Pick<Act, 'kind' | 'berth' | 'filling'>): Promise<boolean> {
+  /**
+   * Does something once, after what was pressed before it and within its time, or not at all; what is not done is told.
+   * @param said like "take 3 Wu"
+   * @param where the berth it is about; undefined for all
+   */
+  act(
+    act: Pick<Act, 'kind' | 'berth' | 'filling'>,
+    said: string,
+    where: string | undefined,
+  ): Promise<boolean> {
     const seen = this.state?.event ?? 0;
-    const done = this.#turn.then(() => this.#done(act, seen));
-    this.#turn = done;
-    return done;
+    if (!this.heard && act.kind !== 'OUT') {
+      this.#turns.refuse(said, 'The server is not heard.');
+      return Promise.resolve(false);
+    }
+    const actId = saveId();
+    return this.#turns.press({
+      kind: act.kind,
+      where,
+      said,
+      send: async (notAfter, signal) => {
+        // What was done here since it was pressed is meant as well.
+        const after = Math.max(seen, this.#own);
+        const state = await doOnAir(this.output, { ...act, actId, after, notAfter }, signal);
+        this.#own = state.event;
+        this.#take(state);
+      },
+    });
   }
 
-  /** @param seen number of the last event that was known when it was pressed; what was done here since is meant as well */
-  async #done(act: Pick<Act, 'kind' | 'berth' | 'filling'>, seen: number): Promise<boolean> {
-    this.refusal = '';
-    try {
-      const state = await this.#sent({ ...act, actId: saveId(), after: Math.max(seen, this.#own) });
-      this.#own = state.event;
-      this.#take(state);
-      return true;
-    } catch (error) {
-      this.refusal = (error as Error).message;
-      return false;
-    }
+  understood(): void {
+    this.#turns.understood();
   }
 
-  async #sent(act: Act): Promise<AirState> {
-    try {
-      return await doOnAir(this.output, act);
-    } catch (error) {
-      if (!(error instanceof Problem) || error.known) throw error;
-    }
-    await new Promise((done) => setTimeout(done, AGAIN_MS));
-    return doOnAir(this.output, act);
+  stopTrying(): void {
+    this.#turns.stopTrying();
   }
 
   /** Every screen gets what would be shown, before it is. */

@@ -1,6 +1,7 @@
 import { momentAt, playAt, waitingAt } from '../air/shown';
 import type { AirState, BerthState, Play } from '../air/types';
 import type { Cue, Graphic, Reel, Values } from '../api/types';
+import { ago } from './followed';
 
 /** What stands somewhere, in words. */
 export interface StandingWords {
@@ -22,6 +23,11 @@ export interface StandingWords {
   follows: string;
   /** Whether it is the latter. */
   stale: boolean;
+}
+
+/** What keeps something on air from what its feed says, and how old what stands is. */
+function stale({ fault, readAt }: NonNullable<BerthState['follows']>, now: number): string {
+  return readAt ? `${fault} It was read ${ago(readAt, now)}.` : `${fault}`;
 }
 
 export function title(play: Play): string {
@@ -71,7 +77,7 @@ function words(
       leaves,
       time: minutes(length ? length - on : on, state.frames / state.per),
       countsDown: length !== undefined && length !== null,
-      follows: follows ? (follows.fault ?? `follows ${follows.feed}`) : '',
+      follows: follows ? (follows.fault ? stale(follows, state.now) : `follows ${follows.feed}`) : '',
       stale: !!follows?.fault,
     },
   ];

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import AirRulesEditor from './AirRulesEditor.svelte';
   import AccountsList from './AccountsList.svelte';
   import FeedsList from './FeedsList.svelte';
   import FontsList from './FontsList.svelte';
@@ -54,6 +55,7 @@
       <MarksList {uses} />
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
       <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
+      <AirRulesEditor onsave={(air) => save({ air })} />
       <FeedsList />
       <AccountsList />
     </div>

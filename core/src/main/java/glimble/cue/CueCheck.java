@@ -15,6 +15,7 @@ import glimble.rest.Pictures;
 import glimble.spoken.ShownValues;
 import glimble.text.Blank;
 import glimble.text.TypedNumber;
+import glimble.text.Unseen;
 import glimble.text.Writing;
 import java.util.ArrayList;
 import java.util.List;
@@ -32,7 +33,19 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
      * @param field key of the field it is said at, or of the dial
      * @param dial whether it is a dial
      */
-    public record Wrong(String field, String sentence, boolean dial) {}
+    public record Wrong(String field, String sentence, boolean dial) {
+        /** With the label that the form has. */
+        public String said(Graphic graphic) {
+            String label = dial
+                    ? graphic.dials().stream()
+                            .filter(one -> one.key().equals(field))
+                            .map(Dial::label)
+                            .findFirst()
+                            .orElse(field)
+                    : graphic.field(field).map(Field::label).orElse(field);
+            return label + " " + sentence;
+        }
+    }
 
     /** What of a house can be named by what is filled in. */
     public record House(Palette palette, Pictures pictures) {}
@@ -109,6 +122,8 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
 
     private static Optional<String> sentence(
             Field field, String value, Palette colours, Pictures pictures, Writing writing) {
+        Optional<String> unseen = Unseen.problem(value);
+        if (unseen.isPresent()) return unseen;
         if (Blank.isBlank(value)) {
             return field.required() ? Optional.of("is needed; fill it in") : Optional.empty();
         }

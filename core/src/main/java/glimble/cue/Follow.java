@@ -21,11 +21,18 @@ public record Follow(long feed, int seconds, List<Bound> bound) {
     /** A field of a cue, and the column and row of the feed whose text it has; rows are counted from 1. */
     public record Bound(String field, String column, int row) {}
 
+    /** What becomes of what is bound to a feed that has no row at all. */
+    public enum Empty {
+        /** What stands stays. */
+        STAYS,
+        BLANK
+    }
+
     /**
      * What comes of the data of a feed.
      *
-     * @param values all texts of the cue, those that the feed has not as they were
-     * @param missing what it has not, a sentence each
+     * @param values all texts of the cue; as they were where anything is missing, so that no row is made of two
+     * @param missing what it has not, a part of a sentence each
      */
     public record Followed(Map<String, String> values, List<String> missing) {}
 
@@ -48,18 +55,22 @@ public record Follow(long feed, int seconds, List<Bound> bound) {
                 .findFirst();
     }
 
-    /** @param rows of the feed, text by column */
-    public Followed over(Map<String, String> values, List<Map<String, String>> rows) {
+    /**
+     * A row that there is not is blank: a list may have become shorter. A cell that is missing in a row that there is says nothing.
+     *
+     * @param rows of the feed, text by column
+     * @param empty what it means that there is none
+     */
+    public Followed over(Map<String, String> values, List<Map<String, String>> rows, Empty empty) {
+        if (rows.isEmpty() && empty == Empty.STAYS) return new Followed(values, List.of("has no rows"));
         Map<String, String> over = new TreeMap<>(values);
         List<String> missing = new ArrayList<>();
         for (Bound one : bound) {
-            String text = one.row() <= rows.size() ? rows.get(one.row() - 1).get(one.column()) : null;
-            if (text != null) over.put(one.field(), text);
-            else if (one.row() > rows.size()) {
-                missing.add("has no row " + one.row() + " for " + one.field());
-            } else missing.add("has no column '" + one.column() + "' in row " + one.row());
+            String text = one.row() > rows.size() ? "" : rows.get(one.row() - 1).get(one.column());
+            if (text == null) missing.add("has no '" + one.column() + "' in row " + one.row());
+            else over.put(one.field(), text);
         }
-        return new Followed(over, missing);
+        return missing.isEmpty() ? new Followed(over, missing) : new Followed(values, missing);
     }
 
     /**

@@ -26,19 +26,41 @@ class FollowTest {
                         new Follow.Bound("name 1", "flyer", 1),
                         new Follow.Bound("name 2", "flyer", 2),
                         new Follow.Bound("score 2", "score", 2))
-                .over(Map.of("headline", "Heat 4", "name 1", "nobody"), ROWS);
+                .over(Map.of("headline", "Heat 4", "name 1", "nobody"), ROWS, Follow.Empty.STAYS);
         assertThat(followed.values())
                 .isEqualTo(Map.of("headline", "Heat 4", "name 1", "Oona Varga", "name 2", "Wu", "score 2", ""));
         assertThat(followed.missing()).isEmpty();
     }
 
     @Test
-    void what_the_feed_has_not_stays_as_it_was_and_is_said() {
+    void a_cell_that_the_feed_has_not_leaves_all_as_it_was_and_is_said() {
+        Map<String, String> stand = Map.of("name 1", "Oona Varga", "score 2", "1");
         Follow.Followed followed = follow(
-                        new Follow.Bound("name 1", "pilot", 1), new Follow.Bound("name 3", "flyer", 3))
-                .over(Map.of("name 1", "Oona Varga"), ROWS);
-        assertThat(followed.values()).isEqualTo(Map.of("name 1", "Oona Varga"));
-        assertThat(followed.missing()).containsExactly("has no column 'pilot' in row 1", "has no row 3 for name 3");
+                        new Follow.Bound("score 2", "score", 1), new Follow.Bound("name 1", "pilot", 1))
+                .over(stand, ROWS, Follow.Empty.BLANK);
+        assertThat(followed.values()).isEqualTo(stand);
+        assertThat(followed.missing()).containsExactly("has no 'pilot' in row 1");
+    }
+
+    @Test
+    void a_row_that_there_is_not_any_more_is_blank() {
+        Follow.Followed followed = follow(
+                        new Follow.Bound("name 1", "flyer", 1), new Follow.Bound("name 3", "flyer", 3))
+                .over(Map.of("name 1", "Wu", "name 3", "Brandvold"), ROWS, Follow.Empty.STAYS);
+        assertThat(followed.values()).isEqualTo(Map.of("name 1", "Oona Varga", "name 3", ""));
+        assertThat(followed.missing()).isEmpty();
+    }
+
+    @Test
+    void a_feed_without_rows_does_what_the_house_says() {
+        Follow follow = follow(new Follow.Bound("name 1", "flyer", 1));
+        Map<String, String> stand = Map.of("name 1", "Wu", "headline", "Heat 4");
+        Follow.Followed stays = follow.over(stand, List.of(), Follow.Empty.STAYS);
+        assertThat(stays.values()).isEqualTo(stand);
+        assertThat(stays.missing()).containsExactly("has no rows");
+        Follow.Followed blank = follow.over(stand, List.of(), Follow.Empty.BLANK);
+        assertThat(blank.values()).isEqualTo(Map.of("name 1", "", "headline", "Heat 4"));
+        assertThat(blank.missing()).isEmpty();
     }
 
     @Test

@@ -202,7 +202,8 @@ class AirMeasure {
         ObjectNode act = JSON.createObjectNode()
                 .put("actId", UUID.randomUUID().toString())
                 .put("kind", "TAKE")
-                .put("after", state().get("event").asLong());
+                .put("after", state().get("event").asLong())
+                .put("notAfter", System.currentTimeMillis() + 20_000);
         ObjectNode filling = act.putObject("filling").put("graphic", graphic).put("revision", 1);
         filling.putObject("values").put("name", name);
         HttpRequest request = HttpRequest.newBuilder(URI.create(address + "api/outputs/1/acts"))

@@ -195,7 +195,8 @@ class CrashIT {
             ObjectNode act = JSON.createObjectNode()
                     .put("actId", UUID.randomUUID().toString())
                     .put("kind", "TAKE")
-                    .put("after", 0);
+                    .put("after", 0)
+                    .put("notAfter", System.currentTimeMillis() + 20_000);
             ObjectNode filling = act.putObject("filling")
                     .put("graphic", graphic.get("id").asLong())
                     .put("revision", graphic.get("revision").asInt());

@@ -56,6 +56,27 @@ final class Packaged implements AutoCloseable {
         awaitReady();
     }
 
+    /** Nothing of it goes on until {@link #goOn}, while its connections stay open. */
+    void pause() {
+        signal("STOP");
+    }
+
+    void goOn() {
+        signal("CONT");
+    }
+
+    private void signal(String name) {
+        try {
+            new ProcessBuilder("kill", "-" + name, String.valueOf(process.pid()))
+                    .start()
+                    .waitFor();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        } catch (InterruptedException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
     @Override
     public void close() {
         process.destroy();

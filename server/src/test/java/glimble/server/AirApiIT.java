@@ -9,6 +9,7 @@ import java.net.http.HttpClient;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Iterator;
+import java.util.List;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -32,7 +33,8 @@ class AirApiIT {
     private static ObjectNode act(String kind, long after) {
         return json().put("actId", UUID.randomUUID().toString())
                 .put("kind", kind)
-                .put("after", after);
+                .put("after", after)
+                .put("notAfter", System.currentTimeMillis() + 5_000);
     }
 
     private static HttpResponse<String> send(Application app, ObjectNode act) {
@@ -173,6 +175,65 @@ class AirApiIT {
         JsonNode second = done(APP, step);
         assertThat(second.get("event")).isEqualTo(first.get("event"));
         assertThat(last(second, "board").get("nexts").size()).isEqualTo(1);
+    }
+
+    /** Whatever it was that took so long. */
+    @Test
+    void nothing_is_done_later_than_it_was_meant_for() {
+        JsonNode stands = take(APP, filling(APP, "Heat board", "headline", "Heat 4", "name 1", "Wu", "name 2", "Li"));
+        long event = stands.get("event").asLong();
+        long past = stands.get("now").asLong() - 1;
+        ObjectNode take = act("TAKE", event);
+        take.set("filling", filling(APP, "Flyer bar", "name", "Wu"));
+        List<ObjectNode> acts = List.of(
+                take,
+                act("STEP", event).put("berth", "board"),
+                act("OUT", event).put("berth", "board"));
+        for (ObjectNode act : acts) {
+            HttpResponse<String> late = send(APP, act.put("notAfter", past));
+            assertThat(late.statusCode()).isEqualTo(409);
+            assertThat(body(late).get("title").asString()).isEqualTo("Not done in time");
+            assertThat(send(APP, act.put("notAfter", past + 60_000)).body()).contains("$.notAfter");
+            act.remove("notAfter");
+            assertThat(send(APP, act).body()).contains("$.notAfter");
+        }
+        assertThat(state(APP).get("event").asLong()).isEqualTo(event);
+        assertThat(last(state(APP), "board").get("nexts")).isEmpty();
+    }
+
+    @Test
+    void of_what_was_done_in_time_it_is_told_whenever_it_is_asked_again() {
+        ObjectNode take = act("TAKE", state(APP).get("event").asLong());
+        take.set("filling", filling(APP, "Flyer bar", "name", "Wu"));
+        long event = done(APP, take).get("event").asLong();
+        assertThat(done(APP, take.put("notAfter", 0)).get("event").asLong()).isEqualTo(event);
+    }
+
+    @Test
+    void what_the_desk_would_not_let_through_is_refused_by_the_server() {
+        long event = state(APP).get("event").asLong();
+        refused(filling(APP, "Flyer bar", "name", "  "), "Not done: Name is needed; fill it in.");
+        refused(filling(APP, "Flyer bar", "name", "Wu", "role", "x".repeat(41)), "Role has 41 letters");
+        refused(filling(APP, "Flyer bar", "name", "Wu\u0007"), "Name has a character that nobody sees (U+0007)");
+        refused(filling(APP, "Flyer bar", "name", "Wu \u202Eil"), "(U+202E)");
+        refused(
+                filling(APP, "Flyer bar", "name", "Wu", "naem", "Wu"),
+                "$.filling.values.naem: is no field of Flyer bar");
+        ObjectNode dialled = filling(APP, "Flyer bar", "name", "Wu");
+        dialled.putObject("dials").put("volume", "11");
+        refused(dialled, "$.filling.dials.volume: is no dial of Flyer bar");
+        ObjectNode beyond = filling(APP, "Flyer bar", "name", "Wu");
+        beyond.putObject("dials").put("name size", "1000000");
+        refused(beyond, "Not done: Size of the name must be");
+        assertThat(state(APP).get("event").asLong()).isEqualTo(event);
+    }
+
+    private static void refused(ObjectNode filling, String why) {
+        ObjectNode act = act("TAKE", state(APP).get("event").asLong());
+        act.set("filling", filling);
+        HttpResponse<String> answer = send(APP, act);
+        assertThat(answer.statusCode()).as(answer.body()).isEqualTo(422);
+        assertThat(body(answer).get("detail").asString()).contains(why);
     }
 
     @Test

@@ -29,11 +29,13 @@ final class Application {
     private final ConfigurableApplicationContext context;
     private final HttpClient client = HttpClient.newHttpClient();
     private final String address;
+    private final String databaseUrl;
 
     /** @param more options */
     Application(String databaseUrl, String... more) {
         List<String> options = new ArrayList<>(List.of("--server.port=0", "--spring.datasource.url=" + databaseUrl));
         options.addAll(List.of(more));
+        this.databaseUrl = databaseUrl;
         context = SpringApplication.run(GlimbleServer.class, options.toArray(String[]::new));
         address = "http://127.0.0.1:" + context.getEnvironment().getProperty("local.server.port");
     }
@@ -74,6 +76,10 @@ final class Application {
         } catch (InterruptedException e) {
             throw new IllegalStateException(e);
         }
+    }
+
+    int databasePort() {
+        return URI.create(databaseUrl.substring("jdbc:".length())).getPort();
     }
 
     /** Where it is served: {@code http://127.0.0.1:…}. */

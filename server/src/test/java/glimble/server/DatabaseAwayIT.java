@@ -119,7 +119,8 @@ class DatabaseAwayIT {
                 .createObjectNode()
                 .put("actId", UUID.randomUUID().toString())
                 .put("kind", kind)
-                .put("after", after);
+                .put("after", after)
+                .put("notAfter", System.currentTimeMillis() + 20_000);
         ObjectNode filling = act.putObject("filling").put("graphic", 1).put("revision", 1);
         filling.putObject("values").put("name", name);
         return act;

@@ -11,6 +11,8 @@ import java.net.InetSocketAddress;
 import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
 import java.util.UUID;
 import java.util.concurrent.Executors;
 import java.util.concurrent.locks.LockSupport;
@@ -33,6 +35,9 @@ class FeedsApiIT {
     private volatile String says = "[]";
     private volatile int status = 200;
     private volatile long delay;
+    /** ms from the first half of what it says to the second. */
+    private volatile long halfway;
+
     private long feed;
 
     @BeforeEach
@@ -43,7 +48,10 @@ class FeedsApiIT {
             LockSupport.parkNanos(delay * 1_000_000);
             byte[] bytes = says.getBytes(StandardCharsets.UTF_8);
             exchange.sendResponseHeaders(status, bytes.length);
-            exchange.getResponseBody().write(bytes);
+            exchange.getResponseBody().write(bytes, 0, bytes.length / 2);
+            exchange.getResponseBody().flush();
+            LockSupport.parkNanos(halfway * 1_000_000);
+            exchange.getResponseBody().write(bytes, bytes.length / 2, bytes.length - bytes.length / 2);
             exchange.close();
         });
         elsewhere.start();
@@ -67,7 +75,8 @@ class FeedsApiIT {
         long after = body(APP.get("/api/outputs/1")).get("event").asLong();
         return json().put("actId", UUID.randomUUID().toString())
                 .put("kind", kind)
-                .put("after", after);
+                .put("after", after)
+                .put("notAfter", System.currentTimeMillis() + 5_000);
     }
 
     private static JsonNode done(ObjectNode act) {
@@ -121,6 +130,11 @@ class FeedsApiIT {
 
     /** A sheet with one board that follows the feed, taken to air. */
     private JsonNode taken() {
+        return taken(1);
+    }
+
+    /** @param rows of the feed that the board shows */
+    private JsonNode taken(int rows) {
         JsonNode graphic = APP.graphic("Heat board");
         JsonNode sheet = body(APP.post("/api/sheets", json().put("name", "Heat").toString()));
         long id = sheet.get("id").asLong();
@@ -132,21 +146,21 @@ class FeedsApiIT {
         String cue = edit(id, 1, add).at("/sheet/cues/0/id").asString();
         ObjectNode follow = json().put("what", "FOLLOW").put("cue", cue);
         ObjectNode bound = follow.putObject("follow").put("feed", feed).put("seconds", 1);
-        bound.putArray("bound")
-                .addObject()
-                .put("field", "name 1")
-                .put("column", "name")
-                .put("row", 1);
-        bound.withArray("bound")
-                .addObject()
-                .put("field", "score 1")
-                .put("column", "score")
-                .put("row", 1);
+        bound.putArray("bound");
+        for (int row = 1; row <= rows; row++) {
+            for (String column : List.of("name", "score")) {
+                bound.withArray("bound")
+                        .addObject()
+                        .put("field", column + " " + row)
+                        .put("column", column)
+                        .put("row", row);
+            }
+        }
         edit(id, 2, follow);
         ObjectNode set = json().put("what", "FILL").put("cue", cue);
         set.putObject("dials").put("accent", "sea-glass");
         JsonNode stored = edit(id, 3, set).at("/sheet/cues/0");
-        assertThat(stored.at("/follow/bound").size()).isEqualTo(2);
+        assertThat(stored.at("/follow/bound").size()).isEqualTo(2 * rows);
         assertThat(stored.at("/dials/accent").asString()).isEqualTo("sea-glass");
         ObjectNode take = act("TAKE");
         ObjectNode filling = take.putObject("filling")
@@ -166,7 +180,7 @@ class FeedsApiIT {
                 "{\"of\": 3, \"rows\": [{\"name\": \"Wu\", \"score\": 88.5, \"more\": {\"is\": \"left\"}}, {\"name\": null}]}";
         JsonNode state = read();
         assertThat(state.get("columns").toString()).isEqualTo("[\"name\",\"score\"]");
-        assertThat(state.get("rows").toString()).isEqualTo("[{\"name\":\"Wu\",\"score\":\"88.5\"},{\"name\":\"\"}]");
+        assertThat(state.get("rows").toString()).isEqualTo("[{\"name\":\"Wu\",\"score\":\"88.5\"},{}]");
         says = "name;score\nWu;88,5\n";
         assertThat(await(
                                 this::feedState,
@@ -231,15 +245,81 @@ class FeedsApiIT {
                 shows -> shows.at("/values/score 1").asString("").equals("99.0"));
         await(this::note, note -> note.path("fault").isNull());
         says = "[{\"name\": \"Wu\"}]";
-        fault("has no column 'score' in row 1");
+        fault("has no 'score' in row 1");
+        says = "[{\"name\": null, \"score\": 1}]";
+        fault("has no 'name' in row 1");
         says = "[]";
-        fault("has no row 1 for name 1");
+        fault("has no rows");
+        for (String nonsense : List.of(";;;", "\u0000", "[[]]", "{}", "name\n\"x")) {
+            says = nonsense;
+            fault("cannot be read");
+            says = "[]";
+            fault("has no rows");
+        }
+        assertThat(stands().at("/values/name 1").asString()).isEqualTo("Wu");
         // It is checked like what is typed: longer than the field lets through.
         says = "[{\"name\": \"Wu\", \"score\": \"one hundred\"}]";
         fault("Score 1 has 10 letters; at most 6 are let through");
         elsewhere.stop(0);
         fault("nobody is there");
         assertThat(stands().at("/values/score 1").asString()).isEqualTo("99.0");
+    }
+
+    /** A heat with fewer flyers than the board has rows. */
+    @Test
+    void rows_that_there_are_not_are_blank_and_what_is_left_goes_on() {
+        says = "[{\"name\": \"Wu\", \"score\": \"12.0\"}, {\"name\": \"Oona\", \"score\": \"9\"}]";
+        taken(2);
+        await(
+                FeedsApiIT::stands,
+                shows -> shows.at("/values/score 2").asString("").equals("9"));
+        says = "[{\"name\": \"W\\u0007u\", \"score\": \"13.0\"}]";
+        JsonNode shows = await(
+                FeedsApiIT::stands,
+                now -> now.at("/values/score 1").asString("").equals("13.0"));
+        assertThat(shows.at("/values/name 1").asString()).isEqualTo("Wu");
+        assertThat(shows.at("/values/name 2").asString()).isEmpty();
+        assertThat(shows.at("/values/score 2").asString()).isEmpty();
+        assertThat(note().path("fault").isNull()).isTrue();
+    }
+
+    /** Headers that come at once say nothing of when the rest comes. */
+    @Test
+    void feeds_that_stall_on_the_way_are_faults_and_stop_no_other() {
+        says = "[{\"name\": \"Wu\", \"score\": \"12.0\"}]";
+        read();
+        halfway = 60_000;
+        List<Long> stalling = new ArrayList<>();
+        for (int i = 0; i < 6; i++) {
+            ObjectNode request = json().put("name", "stalls " + UUID.randomUUID())
+                    .put("url", "http://127.0.0.1:" + elsewhere.getAddress().getPort() + "/" + i)
+                    .put("seconds", 1);
+            stalling.add(
+                    body(APP.post("/api/feeds", request.toString())).get("id").asLong());
+        }
+        for (long one : stalling) {
+            await(
+                    () -> body(APP.get("/api/feeds/" + one)).get("state"),
+                    state -> state.path("fault").asString("").contains("does not answer within 2 seconds"));
+        }
+        JsonNode own =
+                await(this::feedState, state -> state.path("fault").asString("").contains("does not answer"));
+        assertThat(own.get("readAt").asLong()).isPositive();
+        halfway = 0;
+        await(this::feedState, state -> state.path("fault").isNull());
+        for (long one : stalling) APP.send(APP.json("/api/feeds/" + one).DELETE());
+    }
+
+    @Test
+    void the_application_does_not_ask_itself_nor_its_database() {
+        String address = APP.address().replaceAll("/$", "");
+        for (String url : List.of(address + "/api/outputs", "http://localhost:" + APP.databasePort() + "/")) {
+            HttpResponse<String> refused = APP.post(
+                    "/api/feeds",
+                    json().put("name", "own").put("url", url).put("seconds", 1).toString());
+            assertThat(refused.statusCode()).as(url).isEqualTo(422);
+            assertThat(refused.body()).contains("$.url", "name the one of a feed");
+        }
     }
 
     private String fault(String part) {

@@ -172,6 +172,7 @@ class RolesIT {
         ObjectNode act = json().put("actId", "of-the-operator")
                 .put("kind", "TAKE")
                 .put("after", 0)
+                .put("notAfter", System.currentTimeMillis() + 20_000)
                 .put("person", "Somebody else");
         act.putObject("filling")
                 .put("graphic", 1)

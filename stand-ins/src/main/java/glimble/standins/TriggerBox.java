@@ -92,14 +92,27 @@ final class TriggerBox {
         throw new Application.Failed("There is no cue sheet.");
     }
 
-    private Map<String, Object> filling(JsonNode cue) {
+    /** A cue may keep texts for which its graphic has no field; they do not go on air. */
+    private Map<String, Object> filling(JsonNode cue) throws Application.Failed {
         Map<String, Object> filling = new LinkedHashMap<>();
-        for (String member : List.of("graphic", "revision", "values", "dials", "number")) {
-            filling.put(member, cue.get(member));
-        }
+        for (String member : List.of("graphic", "revision", "number")) filling.put(member, cue.get(member));
+        JsonNode graphic = application
+                .get("/api/graphics/" + cue.path("graphic") + "/revisions/" + cue.path("revision"))
+                .path("document");
+        filling.put("values", known(cue.path("values"), graphic.path("fields")));
+        filling.put("dials", known(cue.path("dials"), graphic.path("dials")));
         filling.put("sheet", sheet);
         filling.put("cue", cue.get("id"));
         return filling;
+    }
+
+    private static Map<String, String> known(JsonNode texts, JsonNode of) {
+        Map<String, String> known = new LinkedHashMap<>();
+        for (JsonNode one : of) {
+            String key = one.path("key").asString();
+            if (texts.has(key)) known.put(key, texts.path(key).asString());
+        }
+        return known;
     }
 
     private JsonNode output() throws Application.Failed {
@@ -110,7 +123,9 @@ final class TriggerBox {
         Map<String, Object> act = new LinkedHashMap<>();
         act.put("actId", UUID.randomUUID().toString());
         act.put("kind", kind);
-        act.put("after", output().path("event").asLong());
+        JsonNode output = output();
+        act.put("after", output.path("event").asLong());
+        act.put("notAfter", output.path("now").asLong() + output.path("within").asLong());
         act.put("person", "trigger box");
         if (berth != null) act.put("berth", berth);
         if (filling != null) act.put("filling", filling);

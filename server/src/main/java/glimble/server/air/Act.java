@@ -9,6 +9,7 @@ import java.util.Map;
  * @param actId sent twice it counts once
  * @param berth empty for every one at which something is shown
  * @param after number of the last event whoever does it knew of
+ * @param notAfter time of the server until which it is meant, ms since 1970
  * @param graphic of a take or a change; null for any other
  * @param values text by field key; null likewise
  * @param dials what is set, by key; null likewise
@@ -20,6 +21,7 @@ record Act(
         ActKind kind,
         String berth,
         long after,
+        long notAfter,
         Long graphic,
         Integer revision,
         Map<String, String> values,

@@ -2,6 +2,7 @@ package glimble.server.air;
 
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
+import glimble.server.cues.FillingCheck;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.NotThere;
@@ -27,6 +28,8 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 @RequestMapping("/api/outputs")
 class AirController {
     private static final String ACT_ID = "[A-Za-z0-9-]{8,40}";
+    /** ms. */
+    private static final long LONGEST_AHEAD = 30_000;
 
     private final OnAir air;
     private final Screens screens;
@@ -35,6 +38,7 @@ class AirController {
     private final Designs designs;
     private final ValuesReader values;
     private final Clients clients;
+    private final FillingCheck check;
 
     AirController(
             OnAir air,
@@ -43,7 +47,8 @@ class AirController {
             AirClock clock,
             Designs designs,
             ValuesReader values,
-            Clients clients) {
+            Clients clients,
+            FillingCheck check) {
         this.air = air;
         this.screens = screens;
         this.reels = reels;
@@ -51,6 +56,7 @@ class AirController {
         this.designs = designs;
         this.values = values;
         this.clients = clients;
+        this.check = check;
     }
 
     /**
@@ -59,10 +65,13 @@ class AirController {
      * @param actId made by whoever does it: sent twice it counts once
      * @param berth of a step or an out; missing for an out of everything that stands, and for a take and a change, whose graphic says it
      * @param after number of the last event that is known to whoever does it: if something else was done there since, it is refused
+     * @param notAfter time of the server, ms since 1970, until which it is meant: what comes later is refused. As everything that is pressed,
+     *     it is meant for the moment: at most half a minute ahead
      * @param filling of a take or a change; missing for any other
      * @param person who does it; missing if that is not known
      */
-    record ActRequest(String actId, ActKind kind, String berth, Long after, Filling filling, String person) {}
+    record ActRequest(
+            String actId, ActKind kind, String berth, Long after, Long notAfter, Filling filling, String person) {}
 
     /**
      * A graphic and what is filled in.
@@ -126,6 +135,12 @@ class AirController {
         if (request.after() == null) {
             throw new Refused("$.after", "is missing; state the number of the last event you know of");
         }
+        if (request.notAfter() == null || request.notAfter() > clock.now() + LONGEST_AHEAD) {
+            throw new Refused(
+                    "$.notAfter",
+                    "must be the time of the server, ms since 1970, until which this is meant, at most half a minute ahead");
+        }
+        judge(request);
         AirState state = air.act(output, act(request, http), clients.budget(http));
         screens.tell(output);
         return state;
@@ -134,7 +149,7 @@ class AirController {
     /** Works out beforehand what a take would show, so that every screen has it when it comes. Nothing of it is shown. */
     @PostMapping("/{output}/ahead")
     AirState prepare(@PathVariable long output, @RequestBody Filling filling, HttpServletRequest http) {
-        ActRequest request = new ActRequest("", ActKind.TAKE, null, 0L, filling, null);
+        ActRequest request = new ActRequest("", ActKind.TAKE, null, 0L, Long.MAX_VALUE, filling, null);
         AirState state = air.prepare(output, act(request, http), clients.budget(http));
         screens.tell(output);
         return state;
@@ -156,6 +171,7 @@ class AirController {
                 request.kind(),
                 berth,
                 request.after(),
+                request.notAfter(),
                 filling.graphic(),
                 filling.revision(),
                 fills ? values.checked(filling.values()) : null,
@@ -164,6 +180,16 @@ class AirController {
                 filling.cue(),
                 filling.number(),
                 shortened(http.getRemoteUser() == null ? request.person() : http.getRemoteUser()));
+    }
+
+    /** What is put on air is judged as the desk judges it. What stands on air already is not judged again. */
+    private void judge(ActRequest request) {
+        boolean fills = request.kind() == ActKind.TAKE || request.kind() == ActKind.CHANGE;
+        Filling filling = request.filling();
+        if (!fills || filling == null) return;
+        check(filling);
+        check.refuseUnfillable(
+                designed(filling), values.checked(filling.values()), values.checkedDials(filling.dials()));
     }
 
     private static void check(Filling filling) {

@@ -10,6 +10,7 @@ import java.util.Optional;
  * @param now time of the server, ms since 1970
  * @param begins the time of frame 0, ms since 1970
  * @param frames a second, together with {@code per}
+ * @param within ms within which an act is done, or refused
  * @param berths those at which something is shown or waits; what was taken first lies lowest
  * @param ahead ids of reels that may be wanted next
  */
@@ -23,6 +24,7 @@ record AirState(
         int per,
         int width,
         int height,
+        long within,
         List<BerthState> berths,
         List<String> ahead) {
 

@@ -11,6 +11,7 @@ import glimble.server.feeds.Feed;
 import glimble.server.feeds.FeedState;
 import glimble.server.feeds.Feeds;
 import glimble.server.graphics.Designs;
+import glimble.server.house.HouseStore;
 import glimble.server.problems.NotThere;
 import glimble.server.work.Regularly;
 import java.time.Duration;
@@ -41,6 +42,7 @@ class Following extends Regularly {
     private final FillingCheck check;
     private final AirClock clock;
     private final FollowNotes notes;
+    private final HouseStore house;
     /** When something was changed by a feed last, ms since 1970, by output and berth. */
     private final Map<String, Long> changed = new HashMap<>();
 
@@ -54,7 +56,8 @@ class Following extends Regularly {
             Designs designs,
             FillingCheck check,
             AirClock clock,
-            FollowNotes notes) {
+            FollowNotes notes,
+            HouseStore house) {
         super("following", EVERY);
         this.air = air;
         this.screens = screens;
@@ -64,6 +67,7 @@ class Following extends Regularly {
         this.check = check;
         this.clock = clock;
         this.notes = notes;
+        this.house = house;
     }
 
     @Override
@@ -113,13 +117,14 @@ class Following extends Regularly {
         if (fault.isEmpty() && state.readAt().isPresent()) {
             fault = changed(output, berth, shows, follow, feed.get(), state);
         }
-        return Optional.of(new FollowNote(feed.get().name(), fault));
+        return Optional.of(new FollowNote(feed.get().name(), fault, fault.flatMap(why -> state.readAt())));
     }
 
     /** Changes what stands if the feed says something else; what keeps it from that, a sentence. */
     private Optional<String> changed(
             long output, AirState.BerthState berth, Shows shows, Follow follow, Feed feed, FeedState state) {
-        Follow.Followed followed = follow.over(shows.values(), state.rows());
+        Follow.Followed followed =
+                follow.over(shows.values(), state.rows(), house.known().air().empty());
         if (!followed.missing().isEmpty()) {
             return Optional.of(stays(feed, " " + String.join("; ", followed.missing())));
         }
@@ -136,6 +141,7 @@ class Following extends Regularly {
                 ActKind.CHANGE,
                 berth.berth(),
                 berth.event(),
+                clock.now() + Math.round(house.known().air().within() * 1_000),
                 shows.graphic(),
                 shows.revision(),
                 followed.values(),
@@ -147,7 +153,7 @@ class Following extends Regularly {
         try {
             air.act(output, act, Budget.ofRequest());
             screens.tell(output);
-        } catch (StaleAct e) {
+        } catch (StaleAct | LateAct e) {
             // Somebody did something meanwhile; next time it is seen how things stand then.
             changed.remove(place);
         }
@@ -159,8 +165,6 @@ class Following extends Regularly {
     }
 
     private static String said(Graphic graphic, List<CueCheck.Wrong> wrong) {
-        return wrong.stream()
-                .map(one -> graphic.field(one.field()).orElseThrow().label() + " " + one.sentence())
-                .collect(Collectors.joining("; "));
+        return wrong.stream().map(one -> one.said(graphic)).collect(Collectors.joining("; "));
     }
 }

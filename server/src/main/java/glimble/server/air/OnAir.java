@@ -185,6 +185,7 @@ class OnAir {
      * Does something at one or several berths, all or nothing.
      *
      * @return what stands then
+     * @throws LateAct if it came, or could only be done, later than it was meant for
      * @throws StaleAct if something else was done there since
      * @throws Refused if it cannot be done as things stand
      */
@@ -192,6 +193,7 @@ class OnAir {
         Standing on = known(output);
         List<LogEntry> kept = mapper.act(act.actId());
         if (!kept.isEmpty()) return state(on);
+        refuseLate(act);
         long frame = begins(on);
         List<String> berths = act.berths(berthsShown(on, frame));
         for (String berth : berths) refuseStale(on, berth, act.after());
@@ -212,6 +214,10 @@ class OnAir {
         List<LogEntry> numbered = kept(on, act, entries);
         for (int i = 0; i < numbered.size(); i++) put(on, numbered.get(i), after.get(i));
         return state(on);
+    }
+
+    private void refuseLate(Act act) {
+        if (clock.now() > act.notAfter()) throw new LateAct();
     }
 
     /** The frame at which what is done now begins. */
@@ -278,8 +284,13 @@ class OnAir {
             try {
                 return transaction.execute(status -> {
                     entries.forEach(mapper::add);
-                    return mapper.act(act.actId());
+                    List<LogEntry> written = mapper.act(act.actId());
+                    // Whatever it was that took so long: it is taken back.
+                    refuseLate(act);
+                    return written;
                 });
+            } catch (LateAct e) {
+                throw e;
             } catch (RuntimeException e) {
                 // What the database takes back because of another is not in doubt.
                 if (Deadlock.isOne(e) && tried < AGAIN) continue;
@@ -337,6 +348,7 @@ class OnAir {
                 output.per(),
                 output.width(),
                 output.height(),
+                Math.round(house.known().air().within() * 1_000),
                 berths,
                 List.copyOf(on.ahead));
     }

@@ -185,9 +185,7 @@ class Bundles {
             palette.add(new PaletteEntry(renamed.get(name), colours.get(name)));
         }
         if (palette.size() > now.palette().size()) {
-            house.save(
-                    new House(now.revision(), palette, now.styles(), now.safe(), now.wholePixels(), now.gestures()),
-                    SaveId.NONE);
+            house.save(now.withPalette(palette), SaveId.NONE);
         }
         return renamed;
     }

@@ -8,7 +8,10 @@ import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 import org.springframework.beans.factory.annotation.Value;
+import org.springframework.core.env.Environment;
 import org.springframework.stereotype.Component;
 
 /** What a feed may be. It is asked by the server, so only where whoever started it allows. */
@@ -18,10 +21,17 @@ class FeedRules {
     private static final int LONGEST = 1_000;
     private static final int MOST_SECONDS = 3_600;
 
+    /** Where MariaDB is in the address of a database: behind its host. */
+    private static final Pattern DATABASE_PORT = Pattern.compile("^jdbc:[a-z]+://[^/:]*(?::([0-9]+))?/");
+
+    private static final int MARIADB = 3306;
+
     private final List<String> allowed;
+    private final Environment environment;
 
     /** @param hosts besides this machine, with commas between */
-    FeedRules(@Value("${glimble.feeds:}") String hosts) {
+    FeedRules(@Value("${glimble.feeds:}") String hosts, Environment environment) {
+        this.environment = environment;
         allowed = Arrays.stream(hosts.split(","))
                 .map(host -> host.strip().toLowerCase(Locale.ROOT))
                 .filter(host -> !host.isEmpty())
@@ -40,6 +50,30 @@ class FeedRules {
         return new Feed(id, name.strip(), address(url), seconds);
     }
 
+    /** @throws Refused if the application would ask itself, or its database */
+    void refuseOwn(URI address) {
+        if (!LOOPBACK.contains(String.valueOf(address.getHost()).toLowerCase(Locale.ROOT))) return;
+        int port = address.getPort();
+        if (port < 0) port = "https".equalsIgnoreCase(address.getScheme()) ? 443 : 80;
+        boolean own = port == number("local.server.port") || port == number("server.port");
+        if (own || port == databasePort()) {
+            throw new Refused(
+                    "$.url",
+                    "is the port of " + (own ? "this application itself" : "its database")
+                            + "; name the one of a feed");
+        }
+    }
+
+    private int number(String property) {
+        return environment.getProperty(property, Integer.class, -1);
+    }
+
+    private int databasePort() {
+        Matcher database = DATABASE_PORT.matcher(environment.getProperty("spring.datasource.url", ""));
+        if (!database.find()) return -1;
+        return database.group(1) == null ? MARIADB : Integer.parseInt(database.group(1));
+    }
+
     private String address(String url) {
         if (url == null || url.isBlank()) throw new Refused("$.url", "is missing; say where it is asked for");
         if (url.length() > LONGEST) throw new Refused("$.url", "has more than " + LONGEST + " characters");
@@ -56,6 +90,7 @@ class FeedRules {
                         "$.url",
                         "is not on this machine; whoever starts the server allows other hosts by GLIMBLE_FEEDS");
             }
+            refuseOwn(address);
             return address.toString();
         } catch (URISyntaxException e) {
             throw new Refused("$.url", "is no address; give one like http://localhost:8090/heat.json");

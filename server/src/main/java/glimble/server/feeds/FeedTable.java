@@ -3,6 +3,7 @@ package glimble.server.feeds;
 import glimble.cue.Follow;
 import glimble.formats.tables.BadTable;
 import glimble.formats.tables.Table;
+import glimble.text.Unseen;
 import java.math.BigDecimal;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -60,9 +61,11 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
                 if (!item.isObject()) throw new Malformed("its rows are not objects");
                 Map<String, String> row = new LinkedHashMap<>();
                 for (Map.Entry<String, JsonNode> cell : item.properties()) {
-                    if (cell.getValue().isValueNode()) row.put(cell.getKey(), text(cell.getValue()));
+                    if (!cell.getValue().isValueNode()) continue;
+                    columns.add(cell.getKey());
+                    // What is not known is missing; only an empty text is blank.
+                    if (!cell.getValue().isNull()) row.put(cell.getKey(), text(cell.getValue()));
                 }
-                columns.addAll(row.keySet());
                 rows.add(row);
             }
             return new FeedTable(List.copyOf(columns), rows);
@@ -82,8 +85,7 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
     }
 
     private static String text(JsonNode value) throws Malformed {
-        if (value.isNull()) return "";
-        return shortEnough(value.isBigDecimal() ? written(value.decimalValue()) : value.asString());
+        return checked(value.isBigDecimal() ? written(value.decimalValue()) : value.asString());
     }
 
     /** A number as it was written, {@code 9.50} and not {@code 9.5}; one with an exponent in digits. */
@@ -93,9 +95,10 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
         return number.toPlainString();
     }
 
-    private static String shortEnough(String text) throws Malformed {
+    /** What nobody sees does not come on air. */
+    private static String checked(String text) throws Malformed {
         if (text.length() > LETTERS) throw new Malformed("one of its texts has more than " + LETTERS + " characters");
-        return text;
+        return Unseen.without(text);
     }
 
     private static FeedTable ofTable(byte[] body) throws Malformed {
@@ -110,7 +113,7 @@ record FeedTable(List<String> columns, List<Map<String, String>> rows) {
                 }
                 Map<String, String> row = new LinkedHashMap<>();
                 for (int i = 0; i < table.columns().size(); i++)
-                    row.put(table.columns().get(i), shortEnough(of.cell(i)));
+                    row.put(table.columns().get(i), checked(of.cell(i)));
                 rows.add(row);
             }
             return new FeedTable(table.columns(), rows);

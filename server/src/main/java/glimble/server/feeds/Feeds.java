@@ -1,7 +1,7 @@
 package glimble.server.feeds;
 
+import glimble.server.problems.Refused;
 import java.io.IOException;
-import java.io.InputStream;
 import java.net.ConnectException;
 import java.net.URI;
 import java.net.http.HttpClient;
@@ -11,10 +11,14 @@ import java.net.http.HttpTimeoutException;
 import java.time.Duration;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.CompletionException;
 import java.util.concurrent.ConcurrentHashMap;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import java.util.concurrent.Semaphore;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 import org.springframework.stereotype.Component;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -24,18 +28,16 @@ import tools.jackson.databind.json.JsonMapper;
  */
 @Component
 public class Feeds {
+    private static final Logger LOG = LoggerFactory.getLogger(Feeds.class);
     private static final Duration PATIENCE = Duration.ofSeconds(2);
     private static final int BYTES = 1_000_000;
-    /** Feeds that are asked at once. */
-    private static final int AT_ONCE = 4;
-
     private final FeedMapper mapper;
     private final JsonMapper json;
+    private final FeedRules rules;
     private final HttpClient client = HttpClient.newBuilder()
             .connectTimeout(PATIENCE)
             .followRedirects(HttpClient.Redirect.NEVER)
             .build();
-    private final ExecutorService asking = Executors.newFixedThreadPool(AT_ONCE, Feeds::thread);
     private final Map<String, Asked> asked = new ConcurrentHashMap<>();
 
     /** One address, whatever feeds are there. */
@@ -45,15 +47,10 @@ public class Feeds {
         volatile long at;
     }
 
-    Feeds(FeedMapper mapper, JsonMapper json) {
+    Feeds(FeedMapper mapper, JsonMapper json, FeedRules rules) {
         this.mapper = mapper;
+        this.rules = rules;
         this.json = json;
-    }
-
-    private static Thread thread(Runnable work) {
-        Thread thread = new Thread(work, "feeds");
-        thread.setDaemon(true);
-        return thread;
     }
 
     /** Empty if it is not known any more. */
@@ -67,42 +64,56 @@ public class Feeds {
         boolean due = System.currentTimeMillis() - of.at >= feed.seconds() * 1_000L;
         if (due && of.free.tryAcquire()) {
             of.at = System.currentTimeMillis();
-            asking.execute(() -> ask(feed.url(), of));
+            ask(feed.url(), of);
         }
         return of.state;
     }
 
+    /** Nobody waits for one that takes its time: only what has come as a whole within the patience counts. */
     private void ask(String url, Asked of) {
+        CompletableFuture<HttpResponse<byte[]>> call;
         try {
-            of.state = read(url);
-        } catch (FeedTable.Malformed e) {
-            of.state = of.state.failed("what it sends cannot be read: " + e.getMessage());
-        } catch (HttpTimeoutException e) {
-            of.state = of.state.failed("it does not answer within " + PATIENCE.toSeconds() + " seconds");
-        } catch (ConnectException e) {
-            of.state = of.state.failed("nobody is there");
-        } catch (IOException | IllegalArgumentException e) {
-            of.state = of.state.failed("it cannot be reached");
-        } catch (InterruptedException e) {
-            Thread.currentThread().interrupt();
-        } finally {
+            rules.refuseOwn(URI.create(url));
+            HttpRequest request = HttpRequest.newBuilder(URI.create(url))
+                    .timeout(PATIENCE)
+                    .header("Accept", "application/json, text/csv")
+                    .build();
+            call = client.sendAsync(request, AtMost.bytes(BYTES));
+        } catch (Refused | IllegalArgumentException e) {
+            of.state = of.state.failed("it cannot be asked there");
             of.free.release();
+            return;
         }
+        call.thenApply(this::read)
+                .orTimeout(PATIENCE.toMillis(), TimeUnit.MILLISECONDS)
+                .whenComplete((read, fault) -> {
+                    of.state = fault == null ? read : of.state.failed(why(fault));
+                    call.cancel(true);
+                    of.free.release();
+                });
     }
 
-    private FeedState read(String url) throws IOException, InterruptedException, FeedTable.Malformed {
-        HttpRequest request = HttpRequest.newBuilder(URI.create(url))
-                .timeout(PATIENCE)
-                .header("Accept", "application/json, text/csv")
-                .build();
-        HttpResponse<InputStream> answer = client.send(request, HttpResponse.BodyHandlers.ofInputStream());
-        try (InputStream body = answer.body()) {
+    /** Whatever goes wrong is a fault of that feed. */
+    private static String why(Throwable fault) {
+        Throwable cause = fault instanceof CompletionException && fault.getCause() != null ? fault.getCause() : fault;
+        if (cause instanceof FeedTable.Malformed) return "what it sends cannot be read: " + cause.getMessage();
+        if (cause instanceof TimeoutException || cause instanceof HttpTimeoutException) {
+            return "it does not answer within " + PATIENCE.toSeconds() + " seconds";
+        }
+        if (cause instanceof ConnectException) return "nobody is there";
+        if (cause instanceof IOException) return "it cannot be reached";
+        LOG.warn("A feed cannot be read", cause);
+        return "what it sends cannot be read";
+    }
+
+    private FeedState read(HttpResponse<byte[]> answer) {
+        try {
             if (answer.statusCode() != 200) throw new FeedTable.Malformed("it answers " + answer.statusCode());
-            byte[] bytes = body.readNBytes(BYTES + 1);
-            if (bytes.length > BYTES) throw new FeedTable.Malformed("it is longer than a megabyte");
-            FeedTable table = FeedTable.read(bytes, json);
+            FeedTable table = FeedTable.read(answer.body(), json);
             return new FeedState(
                     table.columns(), table.rows(), Optional.of(System.currentTimeMillis()), Optional.empty());
+        } catch (FeedTable.Malformed e) {
+            throw new CompletionException(e);
         }
     }
 }

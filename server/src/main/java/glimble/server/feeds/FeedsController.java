@@ -3,6 +3,7 @@ package glimble.server.feeds;
 import glimble.cue.Follow;
 import glimble.graphic.Graphic;
 import glimble.server.graphics.Designs;
+import glimble.server.house.HouseStore;
 import glimble.server.problems.NotThere;
 import glimble.server.problems.Refused;
 import java.net.URI;
@@ -31,8 +32,10 @@ class FeedsController {
     private final FeedRules rules;
     private final Feeds feeds;
     private final Designs designs;
+    private final HouseStore house;
 
-    FeedsController(FeedMapper mapper, FeedRules rules, Feeds feeds, Designs designs) {
+    FeedsController(FeedMapper mapper, FeedRules rules, Feeds feeds, Designs designs, HouseStore house) {
+        this.house = house;
         this.mapper = mapper;
         this.rules = rules;
         this.feeds = feeds;
@@ -45,8 +48,11 @@ class FeedsController {
      */
     record FeedRequest(String name, String url, Integer seconds) {}
 
-    /** @param state what it has said last */
-    record FeedAnswer(Feed feed, FeedState state) {}
+    /**
+     * @param state what it has said last
+     * @param empty what it means for what follows it that it has no rows
+     */
+    record FeedAnswer(Feed feed, FeedState state, Follow.Empty empty) {}
 
     @GetMapping
     List<Feed> feeds() {
@@ -101,7 +107,7 @@ class FeedsController {
     }
 
     private FeedAnswer answer(Feed feed) {
-        return new FeedAnswer(feed, feeds.state(feed));
+        return new FeedAnswer(feed, feeds.state(feed), house.known().air().empty());
     }
 
     private Feed found(long id) {

@@ -2,6 +2,7 @@ package glimble.server.house;
 
 import com.fasterxml.jackson.annotation.JsonInclude;
 import glimble.colour.MadeColours;
+import glimble.cue.Follow;
 import glimble.graphic.Graphic;
 import glimble.graphic.MadeColour;
 import glimble.graphic.Palette;
@@ -24,6 +25,7 @@ import tools.jackson.databind.JsonNode;
  * @param safe its safe areas
  * @param wholePixels whether the edges of everything but letters stand on whole px at rest
  * @param gestures its own gestures
+ * @param air how acts and feeds are treated
  */
 public record House(
         int revision,
@@ -31,15 +33,39 @@ public record House(
         List<StyleEntry> styles,
         SafeAreas safe,
         @Schema(requiredMode = Schema.RequiredMode.REQUIRED) Boolean wholePixels,
-        List<GestureEntry> gestures) {
-    public static final House NONE = new House(0, List.of(), List.of(), SafeAreas.USUAL, true, List.of());
+        List<GestureEntry> gestures,
+        @Schema(requiredMode = Schema.RequiredMode.REQUIRED) AirRules air) {
+    public static final House NONE =
+            new House(0, List.of(), List.of(), SafeAreas.USUAL, true, List.of(), AirRules.USUAL);
 
     public House {
         palette = List.copyOf(palette);
         styles = List.copyOf(styles);
-        // One that was saved before this could be chosen wants them whole, and has no gestures.
+        // One that was saved before this could be chosen wants them whole, and has no gestures and no rules of its own.
         wholePixels = wholePixels == null || wholePixels;
         gestures = gestures == null ? List.of() : List.copyOf(gestures);
+        air = air == null ? AirRules.USUAL : air;
+    }
+
+    /**
+     * What holds on air.
+     *
+     * @param within seconds within which an act is done, or refused; missing for 2
+     * @param empty what a feed without rows means for what follows it; missing for that what stands stays
+     */
+    public record AirRules(Double within, Follow.Empty empty) {
+        public static final AirRules USUAL = new AirRules(null, null);
+
+        private static final double WITHIN = 2;
+
+        public AirRules {
+            within = within == null ? WITHIN : within;
+            empty = empty == null ? Follow.Empty.STAYS : empty;
+        }
+    }
+
+    public House withPalette(List<PaletteEntry> other) {
+        return new House(revision, other, styles, safe, wholePixels, gestures, air);
     }
 
     /** Its colours by name. */
@@ -55,7 +81,7 @@ public record House(
     }
 
     public House at(int other) {
-        return new House(other, palette, styles, safe, wholePixels, gestures);
+        return new House(other, palette, styles, safe, wholePixels, gestures, air);
     }
 
     /** The same with the colours worked out that are made from others. */
@@ -67,7 +93,7 @@ public record House(
                         ? entry
                         : new PaletteEntry(entry.name(), worked.colour(entry.name()), entry.made()))
                 .toList();
-        return new House(revision, entries, styles, safe, wholePixels, gestures);
+        return withPalette(entries);
     }
 
     /**

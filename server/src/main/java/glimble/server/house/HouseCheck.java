@@ -20,6 +20,8 @@ import tools.jackson.databind.node.ObjectNode;
 final class HouseCheck {
     private static final int MOST_ENTRIES = 100;
     private static final double LEAST_SAFE = 50;
+    private static final double LEAST_WITHIN = 0.5;
+    private static final double MOST_WITHIN = 30;
     private static final String COLOUR = "#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})";
     private static final String NAME = "[\\p{L}\\p{Nd}][\\p{L}\\p{Nd} -]{0,58}";
 
@@ -40,6 +42,7 @@ final class HouseCheck {
         check.count("$.gestures", house.gestures().size());
         check.gestures(house.gestures());
         check.safe(house.safe());
+        check.air(house.air());
         if (!check.problems.isEmpty()) throw new Refused(check.problems);
     }
 
@@ -128,6 +131,11 @@ final class HouseCheck {
                 problem(problem.path().replace("$.in", path + ".moves"), problem.sentence());
             }
         }
+    }
+
+    private void air(House.AirRules air) {
+        boolean sound = air.within() >= LEAST_WITHIN && air.within() <= MOST_WITHIN;
+        if (!sound) problem("$.air.within", "must be from " + LEAST_WITHIN + " to " + MOST_WITHIN + " seconds");
     }
 
     private void safe(SafeAreas safe) {

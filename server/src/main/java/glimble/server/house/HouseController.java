@@ -51,7 +51,8 @@ class HouseController {
                 request.styles(),
                 request.safe(),
                 request.wholePixels(),
-                request.gestures());
+                request.gestures(),
+                request.air());
         SaveId saveId = SaveId.of(request.saveId());
         try {
             return store.save(house, saveId);
@@ -69,6 +70,7 @@ class HouseController {
 
     /**
      * @param wholePixels missing for yes
+     * @param air missing for the usual
      * @param saveId missing for none
      */
     record HouseRequest(
@@ -78,5 +80,6 @@ class HouseController {
             SafeAreas safe,
             Boolean wholePixels,
             List<House.GestureEntry> gestures,
+            House.AirRules air,
             String saveId) {}
 }

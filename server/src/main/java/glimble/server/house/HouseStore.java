@@ -99,7 +99,8 @@ public class HouseStore {
                 style.styles(),
                 style.safe(),
                 style.wholePixels(),
-                style.gestures());
+                style.gestures(),
+                style.air());
     }
 
     /** What is written to the database; the revision stands beside it. */
@@ -108,10 +109,11 @@ public class HouseStore {
             List<StyleEntry> styles,
             SafeAreas safe,
             Boolean wholePixels,
-            List<GestureEntry> gestures) {
+            List<GestureEntry> gestures,
+            House.AirRules air) {
         static StoredStyle of(House house) {
             return new StoredStyle(
-                    house.palette(), house.styles(), house.safe(), house.wholePixels(), house.gestures());
+                    house.palette(), house.styles(), house.safe(), house.wholePixels(), house.gestures(), house.air());
         }
     }
 

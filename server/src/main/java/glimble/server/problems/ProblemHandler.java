@@ -3,6 +3,7 @@ package glimble.server.problems;
 import glimble.budget.NotWanted;
 import glimble.budget.TooLaborious;
 import glimble.document.Problem;
+import glimble.server.air.LateAct;
 import glimble.server.air.StaleAct;
 import glimble.server.cues.StaleSheet;
 import glimble.server.people.StalePeople;
@@ -70,6 +71,7 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
         List<Problem> problems = e.problems();
         String more = problems.size() > 1 ? " And " + (problems.size() - 1) + " more." : "";
         String first = problems.get(0).toString();
+        if (e.said().isPresent()) first = e.said().get();
         String detail = (first.endsWith(".") ? first : first + ".") + more;
         ProblemDetail problem = problem(HttpStatus.UNPROCESSABLE_CONTENT, "Cannot be taken", detail);
         problem.setProperty(
@@ -130,6 +132,11 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     @ExceptionHandler
     ProblemDetail staleAct(StaleAct e) {
         return problem(HttpStatus.CONFLICT, "Too late", e.getMessage());
+    }
+
+    @ExceptionHandler
+    ProblemDetail lateAct(LateAct e) {
+        return problem(HttpStatus.CONFLICT, "Not done in time", e.getMessage());
     }
 
     @ExceptionHandler

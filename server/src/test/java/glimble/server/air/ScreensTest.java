@@ -32,7 +32,7 @@ class ScreensTest {
     };
 
     private static AirState state(long event) {
-        return new AirState(OUTPUT, "", event, 0, 0, 50, 1, 16, 16, List.of(), List.of());
+        return new AirState(OUTPUT, "", event, 0, 0, 50, 1, 16, 16, 2_000, List.of(), List.of());
     }
 
     @Test

@@ -33,8 +33,14 @@ class FeedTableTest {
     }
 
     @Test
-    void nothing_is_blank() throws Exception {
-        assertThat(cell("null")).isEmpty();
+    void what_is_not_known_is_missing_and_only_an_empty_text_is_blank() throws Exception {
+        assertThat(cell("null")).isNull();
+        assertThat(cell("\"\"")).isEmpty();
+    }
+
+    @Test
+    void what_nobody_sees_is_left_out() throws Exception {
+        assertThat(cell("\"Wu\\u0007\\u202E \\u0000Li\\n\\t\\u2068x\\u2069\"")).isEqualTo("Wu Li\n\t\u2068x\u2069");
     }
 
     @ParameterizedTest

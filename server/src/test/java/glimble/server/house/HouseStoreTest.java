@@ -27,7 +27,14 @@ class HouseStoreTest {
     private final HouseStore store = new HouseStore(mapper, JSON, mock(Typesetter.class), Clock.systemUTC(), events);
 
     private static House house(int revision, String ink) {
-        return new House(revision, List.of(new PaletteEntry("ink", ink)), List.of(), SafeAreas.USUAL, true, List.of());
+        return new House(
+                revision,
+                List.of(new PaletteEntry("ink", ink)),
+                List.of(),
+                SafeAreas.USUAL,
+                true,
+                List.of(),
+                House.AirRules.USUAL);
     }
 
     private static Optional<StoredHouse> stored(House house) {
