@@ -1,3 +1,4 @@
+import { withKey } from '../api/pageKey';
 import { localNow, ServerClock } from './clock';
 import type { AirState } from './types';
 
@@ -51,7 +52,7 @@ export class AirWatch {
   #open(): void {
     this.#source?.close();
     this.#opened = performance.now();
-    const source = new EventSource(`/api/outputs/${this.#output}/events`);
+    const source = new EventSource(withKey(`/api/outputs/${this.#output}/events`));
     this.#source = source;
     source.addEventListener('state', (event) => {
       this.#hear();

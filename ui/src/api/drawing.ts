@@ -1,8 +1,9 @@
+import { withKey } from './pageKey';
 import type { FontInfo } from './types';
 
 /** What players need besides reels; without the rest of the interface, since an output shows nothing else. */
 async function get<T>(path: string): Promise<T> {
-  const response = await fetch(path);
+  const response = await fetch(withKey(path));
   if (!response.ok) throw new Error(`The server answered with ${response.status}.`);
   return (await response.json()) as T;
 }
@@ -19,5 +20,5 @@ export async function outlines({ id, edition }: FontInfo, page: number): Promise
 
 /** Where the content of a picture is. */
 export function pictureAddress(key: string): string {
-  return `/api/pictures/${encodeURIComponent(key)}/content`;
+  return withKey(`/api/pictures/${encodeURIComponent(key)}/content`);
 }

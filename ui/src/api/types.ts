@@ -38,6 +38,7 @@ export type Rect = Schemas['Rect'];
 export type EditWhat = Schemas['EditRequest']['what'];
 export type Field = Schemas['Field'];
 export type RevisionNote = Schemas['RevisionNote'];
+export type Output = Schemas['Output'];
 export type AirRules = Schemas['AirRules'];
 export type House = Schemas['House'];
 export type MadeColour = Schemas['MadeColour'];

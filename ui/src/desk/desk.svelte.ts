@@ -23,7 +23,6 @@ import { differences, few, nameOf } from './words';
 const KEEP_MS = 400;
 const CHECK_MS = 200;
 /** Controls but for tabs and ends of lines, and what turns the direction of what follows: nobody sees them, and none may be on air. */
-// eslint-disable-next-line no-control-regex
 const UNSEEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\u202a-\u202e]/g;
 const NOBODY: People = { revision: 0, columns: [], rows: [] };
 const MAIN = 1;

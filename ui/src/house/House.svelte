@@ -11,6 +11,7 @@
   import '../sheet/pieces/pieces.css';
   import { house } from './house.svelte';
   import MarksList from './MarksList.svelte';
+  import OutputsList from './OutputsList.svelte';
   import PaletteList from './PaletteList.svelte';
   import EdgesEditor from './EdgesEditor.svelte';
   import SafeAreasEditor from './SafeAreasEditor.svelte';
@@ -56,6 +57,7 @@
       <SafeAreasEditor onsave={(safe) => save({ safe })} />
       <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
       <AirRulesEditor onsave={(air) => save({ air })} />
+      <OutputsList />
       <FeedsList />
       <AccountsList />
     </div>

@@ -88,6 +88,19 @@ class SignInTaskIT {
         signIn(operator, "Oona", OPERATORS);
         DeskPage desk = DeskPage.open(operator, address, 1);
         desk.take("2", "bar");
+        // A renderer cannot sign in: the address of its page has a key.
+        animator.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("make a key for its page"))
+                .first()
+                .click();
+        Locator shown =
+                animator.getByLabel("Output pages").getByRole(AriaRole.LINK).first();
+        assertThat(shown).hasAttribute("href", Pattern.compile(".*&key=.{20,}"));
+        Page output = browser.page();
+        output.navigate(shown.getAttribute("href") + "&width=960");
+        assertThat(output.locator("canvas")).hasAttribute("data-drawn", "true");
+        animator.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("take the key back"))
+                .click();
+        assertThat(animator.getByLabel("Output pages")).containsText("for accounts alone");
         operator.navigate(address + "#/log");
         assertThat(operator.locator("tbody tr").first()).containsText("Oona");
 

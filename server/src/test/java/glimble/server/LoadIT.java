@@ -3,7 +3,9 @@ package glimble.server;
 import static glimble.server.Application.document;
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.io.BufferedReader;
 import java.io.IOException;
+import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.net.Socket;
 import java.net.URI;
@@ -117,6 +119,44 @@ class LoadIT {
             for (Socket socket : sockets) socket.close();
         }
         awaitAnswer();
+    }
+
+    /** As many pages as may listen, and the desk beside them; who comes too late is told so. */
+    @Test
+    void listeners_without_end_keep_the_desk_from_nothing() throws Exception {
+        List<Socket> listening = connections(2_000, "GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n");
+        try {
+            long until = System.nanoTime() + PATIENCE;
+            String refused = "";
+            while (!refused.contains("503")) {
+                assertThat(System.nanoTime()).as("nobody is refused").isLessThan(until);
+                refused = firstLine("GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n");
+            }
+            String take = Application.JSON
+                    .createObjectNode()
+                    .put("actId", "beside-the-listeners")
+                    .put("kind", "OUT")
+                    .put("after", 1_000_000)
+                    .put("notAfter", System.currentTimeMillis() + 20_000)
+                    .toString();
+            assertThat(APP.post("/api/outputs/1/acts", take).statusCode()).isEqualTo(200);
+            askFor(20);
+        } finally {
+            for (Socket socket : listening) socket.close();
+        }
+        long until = System.nanoTime() + PATIENCE;
+        while (!firstLine("GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n")
+                .contains("200")) {
+            assertThat(System.nanoTime()).as("those that have gone are counted").isLessThan(until);
+            LockSupport.parkNanos(100_000_000);
+        }
+    }
+
+    private static String firstLine(String request) throws IOException {
+        try (Socket socket = connections(1, request).get(0)) {
+            return new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))
+                    .readLine();
+        }
     }
 
     @Test

@@ -4,24 +4,27 @@ import glimble.server.problems.ProblemAnswer;
 import jakarta.servlet.DispatcherType;
 import org.springframework.boot.autoconfigure.condition.ConditionalOnProperty;
 import org.springframework.boot.context.properties.EnableConfigurationProperties;
-import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.context.annotation.Bean;
 import org.springframework.context.annotation.Configuration;
 import org.springframework.http.HttpMethod;
 import org.springframework.http.HttpStatus;
+import org.springframework.security.authentication.AnonymousAuthenticationToken;
 import org.springframework.security.authentication.AuthenticationManager;
-import org.springframework.security.authentication.DefaultAuthenticationEventPublisher;
 import org.springframework.security.authentication.ProviderManager;
 import org.springframework.security.authentication.dao.DaoAuthenticationProvider;
+import org.springframework.security.authorization.AuthorizationDecision;
 import org.springframework.security.config.annotation.web.builders.HttpSecurity;
 import org.springframework.security.config.annotation.web.configurers.AbstractHttpConfigurer;
 import org.springframework.security.config.http.SessionCreationPolicy;
+import org.springframework.security.core.Authentication;
 import org.springframework.security.crypto.bcrypt.BCryptPasswordEncoder;
 import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.security.web.SecurityFilterChain;
 import org.springframework.security.web.authentication.AnonymousAuthenticationFilter;
 import org.springframework.security.web.context.HttpSessionSecurityContextRepository;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CookieCsrfTokenRepository;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.security.web.firewall.RequestRejectedHandler;
 import org.springframework.security.web.firewall.StrictHttpFirewall;
 import org.springframework.security.web.header.HeaderWriterFilter;
@@ -42,7 +45,7 @@ class AccessConfig {
     private static final String NO_DEVICES =
             "camera=(), microphone=(), geolocation=(), payment=(), usb=(), serial=(), midi=(), display-capture=()";
 
-    /** What may be seen by whoever opens an output page: a renderer cannot sign in. */
+    /** What tells nothing of anybody's work. A reel is found only by those who were told its id, which is made at random. */
     private static final String[] SHOWN = {
         "/",
         "/index.html",
@@ -51,12 +54,13 @@ class AccessConfig {
         "/*.svg",
         "/api/health",
         "/api/session",
-        "/api/outputs",
-        "/api/outputs/*",
-        "/api/outputs/*/events",
-        "/api/outputs/reels/*",
-        "/api/fonts/**",
-        "/api/pictures/*/content"
+        "/api/outputs/time",
+        "/api/outputs/reels/*"
+    };
+
+    /** What the page of an output needs to show what is on air. */
+    private static final String[] KEYED = {
+        "/api/outputs/*", "/api/outputs/*/events", "/api/fonts", "/api/fonts/**", "/api/pictures/*/content"
     };
 
     /** What operators do. */
@@ -97,11 +101,16 @@ class AccessConfig {
     @Bean
     @ConditionalOnProperty(name = "glimble.sign-in", havingValue = "true")
     SecurityFilterChain signedIn(
-            HttpSecurity http, AllowedHosts hosts, SecurityContextRepository contexts, Accounts accounts)
+            HttpSecurity http,
+            AllowedHosts hosts,
+            SecurityContextRepository contexts,
+            CsrfTokenRepository tokens,
+            Accounts accounts,
+            OutputKeys keys)
             throws Exception {
         return told(http, hosts)
                 .addFilterBefore(new StillAllowed(accounts), AnonymousAuthenticationFilter.class)
-                .csrf(csrf -> csrf.spa())
+                .csrf(csrf -> csrf.spa().csrfTokenRepository(tokens))
                 .securityContext(context -> context.securityContextRepository(contexts))
                 .authorizeHttpRequests(who -> who.dispatcherTypeMatchers(DispatcherType.ASYNC, DispatcherType.ERROR)
                         .permitAll()
@@ -109,7 +118,10 @@ class AccessConfig {
                         .permitAll()
                         .requestMatchers("/api/session")
                         .permitAll()
-                        .requestMatchers("/api/accounts/**")
+                        .requestMatchers(HttpMethod.GET, KEYED)
+                        .access((asking, of) ->
+                                new AuthorizationDecision(isSomebody(asking.get()) || keys.opens(of.getRequest())))
+                        .requestMatchers("/api/accounts/**", "/api/outputs/*/key")
                         .hasRole(Role.ANIMATOR.name())
                         .requestMatchers(HttpMethod.GET)
                         .authenticated()
@@ -132,6 +144,10 @@ class AccessConfig {
                 .build();
     }
 
+    private static boolean isSomebody(Authentication asking) {
+        return asking != null && asking.isAuthenticated() && !(asking instanceof AnonymousAuthenticationToken);
+    }
+
     /** What browsers are told about every answer. */
     private static HttpSecurity told(HttpSecurity http, AllowedHosts hosts) throws Exception {
         return http.requestCache(AbstractHttpConfigurer::disable)
@@ -148,19 +164,24 @@ class AccessConfig {
         return new HttpSessionSecurityContextRepository();
     }
 
+    /** The token stands in a cookie that the page may read; pages from elsewhere are not even sent it. Behind TLS it is sent over nothing else. */
+    @Bean
+    CsrfTokenRepository tokens() {
+        CookieCsrfTokenRepository tokens = CookieCsrfTokenRepository.withHttpOnlyFalse();
+        tokens.setCookieCustomizer(cookie -> cookie.sameSite("Strict"));
+        return tokens;
+    }
+
     @Bean
     PasswordEncoder passwords() {
         return new BCryptPasswordEncoder();
     }
 
     @Bean
-    AuthenticationManager authentication(
-            Accounts accounts, PasswordEncoder passwords, ApplicationEventPublisher events) {
+    AuthenticationManager authentication(Accounts accounts, PasswordEncoder passwords) {
         DaoAuthenticationProvider provider = new DaoAuthenticationProvider(accounts);
         provider.setPasswordEncoder(passwords);
-        ProviderManager manager = new ProviderManager(provider);
-        manager.setAuthenticationEventPublisher(new DefaultAuthenticationEventPublisher(events));
-        return manager;
+        return new ProviderManager(provider);
     }
 
     @Bean

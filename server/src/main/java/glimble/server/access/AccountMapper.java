@@ -23,13 +23,8 @@ interface AccountMapper {
     /** @return how many accounts that was: 1, or 0 if there is none of that name */
     int setRole(@Param("name") String name, @Param("role") Role role);
 
-    /** It is not locked any more. @return as {@link #setRole} */
+    /** @return as {@link #setRole} */
     int setPassword(@Param("name") String name, @Param("password") String password);
-
-    /** Notes a wrong password; after so many in a row it is locked until then. */
-    void fail(@Param("name") String name, @Param("most") int most, @Param("until") Instant until);
-
-    void succeed(@Param("name") String name);
 
     /** @return as {@link #setRole} */
     int remove(@Param("name") String name);

@@ -6,13 +6,11 @@ import glimble.server.work.InOneTransaction;
 import java.nio.charset.StandardCharsets;
 import java.security.SecureRandom;
 import java.time.Clock;
-import java.time.Duration;
 import java.util.HexFormat;
 import java.util.List;
-import org.springframework.context.event.EventListener;
+import java.util.Optional;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.dao.DataAccessException;
-import org.springframework.security.authentication.event.AuthenticationFailureBadCredentialsEvent;
-import org.springframework.security.authentication.event.AuthenticationSuccessEvent;
 import org.springframework.security.core.userdetails.User;
 import org.springframework.security.core.userdetails.UserDetails;
 import org.springframework.security.core.userdetails.UserDetailsService;
@@ -21,23 +19,30 @@ import org.springframework.security.crypto.password.PasswordEncoder;
 import org.springframework.stereotype.Service;
 import org.springframework.transaction.TransactionException;
 
-/** Who may sign in. After some wrong passwords in a row an account is locked for a while. */
+/** Who may sign in. */
 @Service
 class Accounts implements UserDetailsService {
-    private static final int WRONG = 5;
-    private static final Duration LOCKED = Duration.ofMinutes(5);
     private static final int SHORTEST = 10;
     /** Bytes of UTF-8: what a hash (BCrypt) can take. */
     private static final int LONGEST = 72;
 
     private static final int FIRST_BYTES = 9;
-    private static final String NAME = "[\\p{L}\\p{M}\\p{Nd} ._-]{1,60}";
+    private static final int MOST = 1_000;
 
     private final AccountMapper mapper;
     private final PasswordEncoder passwords;
     private final Clock clock;
+    private final SignInWaits waits;
+    private final ApplicationEventPublisher events;
 
-    Accounts(AccountMapper mapper, PasswordEncoder passwords, Clock clock) {
+    Accounts(
+            AccountMapper mapper,
+            PasswordEncoder passwords,
+            Clock clock,
+            SignInWaits waits,
+            ApplicationEventPublisher events) {
+        this.waits = waits;
+        this.events = events;
         this.mapper = mapper;
         this.passwords = passwords;
         this.clock = clock;
@@ -45,19 +50,24 @@ class Accounts implements UserDetailsService {
 
     @Override
     public UserDetails loadUserByUsername(String name) {
-        Account account =
-                mapper.find(name).orElseThrow(() -> new UsernameNotFoundException("There is no such account."));
-        boolean locked = account.lockedUntil() != null && clock.instant().isBefore(account.lockedUntil());
+        Account account = find(name).orElseThrow(() -> new UsernameNotFoundException("There is no such account."));
         return User.withUsername(account.name())
                 .password(account.password())
                 .roles(account.role().name())
-                .accountLocked(locked)
                 .build();
+    }
+
+    /** However it is typed. */
+    private Optional<Account> find(String name) {
+        String folded = AccountName.folded(name);
+        return mapper.all().stream()
+                .filter(one -> AccountName.folded(one.name()).equals(folded))
+                .findFirst();
     }
 
     /** @throws NotThere if there is none of that name */
     Account named(String name) {
-        return mapper.find(name).orElseThrow(() -> none(name));
+        return find(name).orElseThrow(() -> none(name));
     }
 
     /** Whether an account is as it was; without its database nobody is sent away. */
@@ -73,17 +83,21 @@ class Accounts implements UserDetailsService {
         return mapper.all();
     }
 
-    /** @throws Refused if the name or the password will not do */
+    /**
+     * @return its name
+     * @throws Refused if the name or the password will not do
+     */
     @InOneTransaction
-    void add(String name, String password, Role role) {
-        if (name == null || !name.matches(NAME) || name.isBlank()) {
-            throw new Refused("$.name", "must be of 1 to 60 letters, digits, spaces, points and dashes");
-        }
+    String add(String typed, String password, Role role) {
+        String name = AccountName.of(typed)
+                .orElseThrow(
+                        () -> new Refused("$.name", "must be of 1 to 60 letters, digits, spaces, points and dashes"));
         if (role == null) throw new Refused("$.role", "is missing; say VIEWER, OPERATOR or ANIMATOR");
         check(password);
-        if (mapper.find(name.strip()).isPresent())
-            throw new Refused("$.name", "is that of another account; choose another");
-        mapper.add(name.strip(), passwords.encode(password), role, clock.instant());
+        if (find(name).isPresent()) throw new Refused("$.name", "is that of another account; choose another");
+        if (mapper.all().size() >= MOST) throw new Refused("$.name", "is one too many; remove an account first");
+        mapper.add(name, passwords.encode(password), role, clock.instant());
+        return name;
     }
 
     private static void check(String password) {
@@ -101,8 +115,10 @@ class Accounts implements UserDetailsService {
     @InOneTransaction
     void setRole(String name, Role role) {
         if (role == null) throw new Refused("$.role", "is missing; say VIEWER, OPERATOR or ANIMATOR");
-        keepOne(name, role == Role.ANIMATOR);
-        if (mapper.setRole(name, role) == 0) throw none(name);
+        Account account = named(name);
+        keepOne(account, role == Role.ANIMATOR);
+        mapper.setRole(account.name(), role);
+        events.publishEvent(new AccountChanged(account.name()));
     }
 
     /**
@@ -121,20 +137,23 @@ class Accounts implements UserDetailsService {
     @InOneTransaction
     void setPassword(String name, String password) {
         check(password);
-        if (mapper.setPassword(name, passwords.encode(password)) == 0) throw none(name);
+        Account account = named(name);
+        mapper.setPassword(account.name(), passwords.encode(password));
+        waits.forget(AccountName.folded(name));
+        events.publishEvent(new AccountChanged(account.name()));
     }
 
     /** @throws Refused if nobody would be left who can give roles */
     @InOneTransaction
     void remove(String name) {
-        keepOne(name, false);
-        if (mapper.remove(name) == 0) throw none(name);
+        Account account = named(name);
+        keepOne(account, false);
+        mapper.remove(account.name());
+        events.publishEvent(new AccountChanged(account.name()));
     }
 
-    private void keepOne(String name, boolean stays) {
-        boolean last =
-                mapper.find(name).filter(one -> one.role() == Role.ANIMATOR).isPresent()
-                        && mapper.count(Role.ANIMATOR) == 1;
+    private void keepOne(Account account, boolean stays) {
+        boolean last = account.role() == Role.ANIMATOR && mapper.count(Role.ANIMATOR) == 1;
         if (last && !stays) {
             throw new Refused("$.name", "is that of the last animator; make another one first");
         }
@@ -158,15 +177,5 @@ class Accounts implements UserDetailsService {
                 + HexFormat.of().formatHex(bytes, 3, FIRST_BYTES);
         add(name, password, Role.ANIMATOR);
         return password;
-    }
-
-    @EventListener
-    void failed(AuthenticationFailureBadCredentialsEvent event) {
-        mapper.fail(event.getAuthentication().getName(), WRONG, clock.instant().plus(LOCKED));
-    }
-
-    @EventListener
-    void succeeded(AuthenticationSuccessEvent event) {
-        mapper.succeed(event.getAuthentication().getName());
     }
 }

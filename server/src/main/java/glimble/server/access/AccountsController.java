@@ -43,8 +43,8 @@ class AccountsController {
     @ResponseStatus(HttpStatus.CREATED)
     AccountAnswer add(@RequestBody NewAccountRequest request) {
         refuseIfOff();
-        accounts.add(request.name(), request.password(), request.role());
-        return new AccountAnswer(request.name().strip(), request.role());
+        String name = accounts.add(request.name(), request.password(), request.role());
+        return new AccountAnswer(name, request.role());
     }
 
     @PutMapping("/{name}")

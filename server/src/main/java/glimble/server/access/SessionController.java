@@ -14,6 +14,8 @@ import org.springframework.security.core.context.SecurityContext;
 import org.springframework.security.core.context.SecurityContextHolder;
 import org.springframework.security.web.authentication.logout.SecurityContextLogoutHandler;
 import org.springframework.security.web.context.SecurityContextRepository;
+import org.springframework.security.web.csrf.CsrfAuthenticationStrategy;
+import org.springframework.security.web.csrf.CsrfTokenRepository;
 import org.springframework.web.bind.annotation.DeleteMapping;
 import org.springframework.web.bind.annotation.GetMapping;
 import org.springframework.web.bind.annotation.PostMapping;
@@ -29,16 +31,22 @@ import org.springframework.web.bind.annotation.RestController;
 class SessionController {
     private final ObjectProvider<AuthenticationManager> manager;
     private final ObjectProvider<SecurityContextRepository> contexts;
+    private final ObjectProvider<CsrfTokenRepository> tokens;
     private final Accounts accounts;
+    private final SignInWaits waits;
     private final SignIn signIn;
 
     SessionController(
             ObjectProvider<AuthenticationManager> manager,
             ObjectProvider<SecurityContextRepository> contexts,
+            ObjectProvider<CsrfTokenRepository> tokens,
             Accounts accounts,
+            SignInWaits waits,
             SignIn signIn) {
         this.manager = manager;
         this.contexts = contexts;
+        this.tokens = tokens;
+        this.waits = waits;
         this.accounts = accounts;
         this.signIn = signIn;
     }
@@ -67,9 +75,11 @@ class SessionController {
         if (request.name() == null || request.password() == null) {
             throw new Refused("$.name", "and $.password are needed");
         }
+        String folded = AccountName.folded(request.name());
+        waits.begin(folded, http.getRemoteAddr());
         Authentication found = manager.getObject()
-                .authenticate(UsernamePasswordAuthenticationToken.unauthenticated(
-                        request.name().strip(), request.password()));
+                .authenticate(UsernamePasswordAuthenticationToken.unauthenticated(request.name(), request.password()));
+        waits.right(folded, http.getRemoteAddr());
         // A session that somebody else may know of is not gone on with.
         if (http.getSession(false) != null) http.changeSessionId();
         SecurityContext context = SecurityContextHolder.createEmptyContext();
@@ -77,6 +87,8 @@ class SessionController {
         SecurityContextHolder.setContext(context);
         contexts.getObject().saveContext(context, http, response);
         StillAllowed.note(http.getSession(), accounts.named(found.getName()));
+        // Nor is its token.
+        new CsrfAuthenticationStrategy(tokens.getObject()).onAuthentication(found, http, response);
         return answer(found);
     }
 

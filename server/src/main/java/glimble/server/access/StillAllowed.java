@@ -25,12 +25,17 @@ final class StillAllowed extends OncePerRequestFilter {
         session.setAttribute(SIGNED_IN_AS, account.state());
     }
 
+    /** Null if nobody has signed in. */
+    static Object noted(HttpSession session) {
+        return session.getAttribute(SIGNED_IN_AS);
+    }
+
     @Override
     protected void doFilterInternal(HttpServletRequest request, HttpServletResponse response, FilterChain chain)
             throws ServletException, IOException {
         HttpSession session = request.getSession(false);
         Authentication who = SecurityContextHolder.getContext().getAuthentication();
-        if (session != null && who != null && !accounts.isStill(who.getName(), session.getAttribute(SIGNED_IN_AS))) {
+        if (session != null && who != null && !accounts.isStill(who.getName(), noted(session))) {
             session.invalidate();
             SecurityContextHolder.clearContext();
         }

@@ -2,6 +2,8 @@ package glimble.server.air;
 
 import glimble.graphic.Graphic;
 import glimble.graphic.Limits;
+import glimble.server.access.OutputKeys;
+import glimble.server.access.Streams;
 import glimble.server.cues.FillingCheck;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
@@ -39,6 +41,7 @@ class AirController {
     private final ValuesReader values;
     private final Clients clients;
     private final FillingCheck check;
+    private final Streams streams;
 
     AirController(
             OnAir air,
@@ -48,7 +51,8 @@ class AirController {
             Designs designs,
             ValuesReader values,
             Clients clients,
-            FillingCheck check) {
+            FillingCheck check,
+            Streams streams) {
         this.air = air;
         this.screens = screens;
         this.reels = reels;
@@ -57,6 +61,7 @@ class AirController {
         this.values = values;
         this.clients = clients;
         this.check = check;
+        this.streams = streams;
     }
 
     /**
@@ -106,14 +111,17 @@ class AirController {
     }
 
     @GetMapping("/{output}")
-    AirState state(@PathVariable long output) {
-        return air.state(output);
+    AirState state(@PathVariable long output, HttpServletRequest http) {
+        AirState state = air.state(output);
+        return OutputKeys.isByKey(http) ? state.onAirAlone() : state;
     }
 
     /** The state at once, and again whenever it has changed; in between, twice a second, the time. */
     @GetMapping(path = "/{output}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events(@PathVariable long output) {
-        return screens.open(output);
+    SseEmitter events(@PathVariable long output, HttpServletRequest http) {
+        // There has to be such an output before anything is kept for it.
+        air.state(output);
+        return screens.open(output, streams.open(http), OutputKeys.isByKey(http));
     }
 
     /** A reel that is on air or may be next. What an id stands for never changes. */

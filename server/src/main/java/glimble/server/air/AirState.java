@@ -28,6 +28,11 @@ record AirState(
         List<BerthState> berths,
         List<String> ahead) {
 
+    /** Without what may come. */
+    AirState onAirAlone() {
+        return new AirState(output, name, event, now, begins, frames, per, width, height, within, berths, List.of());
+    }
+
     /**
      * @param event number of the last thing that was done there
      * @param follows how what stands gets on with its feed; missing if it follows none

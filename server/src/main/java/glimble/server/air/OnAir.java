@@ -9,6 +9,7 @@ import glimble.cue.InWords;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.Rate;
+import glimble.server.access.ShownPictures;
 import glimble.server.graphics.Designs;
 import glimble.server.house.House;
 import glimble.server.house.HouseStore;
@@ -24,6 +25,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.TreeMap;
 import java.util.concurrent.ConcurrentHashMap;
+import java.util.stream.Stream;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.dao.DataAccessException;
@@ -36,7 +38,7 @@ import tools.jackson.databind.json.JsonMapper;
  * restart. One act after the other.
  */
 @Service
-class OnAir {
+class OnAir implements ShownPictures {
     private static final Logger LOG = LoggerFactory.getLogger(OnAir.class);
     /** ms from an act to the frame at which it begins, so that every screen knows of it by then. */
     private static final long LEAD = 50;
@@ -103,6 +105,19 @@ class OnAir {
             Standing known = standing.get(output);
             if (known == null) throw e;
             return state(known);
+        }
+    }
+
+    @Override
+    public boolean isShown(long output, String picture) {
+        synchronized (this) {
+            Standing known = standing.get(output);
+            return known != null
+                    && known.berths.values().stream()
+                            .flatMap(berth -> berth.plays().stream())
+                            .flatMap(play -> Stream.concat(Stream.of(play.reel()), play.out().stream()))
+                            .flatMap(reel -> reel.layers().stream())
+                            .anyMatch(layer -> layer.picture().equals(picture));
         }
     }
 

@@ -1,5 +1,6 @@
 package glimble.server.air;
 
+import glimble.server.cues.SheetChanged;
 import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -14,17 +15,33 @@ final class Screen {
     private final SseEmitter emitter;
     private final Executor sending;
     private final Map<Told, Object> untold = new LinkedHashMap<>();
+    private final Consumer<Screen> gone;
+    private final boolean onAirAlone;
     private boolean telling;
 
     private record Told(String event, Object key) {}
 
-    /** @param gone is told when it has gone */
-    Screen(SseEmitter emitter, Executor sending, Consumer<Screen> gone) {
+    /**
+     * @param gone is told when it has gone
+     * @param onAirAlone whether it is told nothing of what may come
+     */
+    Screen(SseEmitter emitter, Executor sending, Consumer<Screen> gone, boolean onAirAlone) {
+        this.gone = gone;
+        this.onAirAlone = onAirAlone;
         this.emitter = emitter;
         this.sending = sending;
         emitter.onCompletion(() -> gone.accept(this));
         emitter.onTimeout(() -> gone.accept(this));
         emitter.onError(error -> gone.accept(this));
+    }
+
+    void tell(long output, AirState state) {
+        tell("state", output, onAirAlone ? state.onAirAlone() : state);
+    }
+
+    /** A sheet has changed, which is nobody's business who sees what is on air alone. */
+    void tell(SheetChanged sheet) {
+        if (!onAirAlone) tell("sheet", sheet.id(), sheet);
     }
 
     /**
@@ -58,14 +75,17 @@ final class Screen {
             }
             try {
                 emitter.send(SseEmitter.event().name(told.event()).data(what, MediaType.APPLICATION_JSON));
-            } catch (IOException | IllegalStateException e) {
+            } catch (IOException | RuntimeException e) {
+                // What the container says of an answer that is gone, or goes while it opens, is of many kinds.
                 close();
                 return;
             }
         }
     }
 
+    /** It is not told anything any more, whether or not the container ever says that it has gone. */
     void close() {
+        gone.accept(this);
         emitter.complete();
     }
 }

@@ -43,23 +43,20 @@ class Screens implements SmartLifecycle {
         return thread;
     }
 
-    /** Opens one more, which is told at once how things stand. */
-    SseEmitter open(long output) {
-        SseEmitter emitter = new SseEmitter(0L);
-        open(output, emitter);
-        return emitter;
-    }
-
-    void open(long output, SseEmitter emitter) {
-        // There has to be such an output before anything is kept for it.
-        air.state(output);
+    /**
+     * Opens one more, which is told at once how things stand.
+     *
+     * @param onAirAlone whether it is not told what may come
+     */
+    SseEmitter open(long output, SseEmitter emitter, boolean onAirAlone) {
         List<Screen> all = screens.computeIfAbsent(output, none -> new CopyOnWriteArrayList<>());
-        Screen screen = new Screen(emitter, sending, all::remove);
+        Screen screen = new Screen(emitter, sending, all::remove, onAirAlone);
         // What changes from here on it is told; what it is told first is how things stand once it is there.
         synchronized (this) {
             all.add(screen);
-            screen.tell("state", output, air.state(output));
+            screen.tell(output, air.state(output));
         }
+        return emitter;
     }
 
     /** What is on air has changed. */
@@ -68,13 +65,13 @@ class Screens implements SmartLifecycle {
         if (all.isEmpty()) return;
         // One after the other, so that no screen is told last what was before.
         AirState state = air.state(output);
-        all.forEach(screen -> screen.tell("state", output, state));
+        all.forEach(screen -> screen.tell(output, state));
     }
 
     /** A cue sheet has changed, whoever looks at it. */
     @TransactionalEventListener
     void changed(SheetChanged sheet) {
-        screens.values().forEach(all -> all.forEach(screen -> screen.tell("sheet", sheet.id(), sheet)));
+        screens.values().forEach(all -> all.forEach(screen -> screen.tell(sheet)));
     }
 
     private void beat() {

@@ -28,8 +28,7 @@ class HandoverWatch {
     }
 
     /** Tells at once, then whenever it has come further, and ends with what it came to. */
-    SseEmitter open(long id) {
-        SseEmitter emitter = new SseEmitter(0L);
+    SseEmitter open(long id, SseEmitter emitter) {
         HandoverState[] told = {null};
         Future<?> beat = telling.scheduleAtFixedRate(() -> tell(emitter, id, told), 0, EVERY, TimeUnit.MILLISECONDS);
         emitter.onCompletion(() -> beat.cancel(false));
@@ -47,8 +46,8 @@ class HandoverWatch {
             if (state.stage() != Stage.WAITING && state.stage() != Stage.RUNNING) emitter.complete();
         } catch (NotThere e) {
             emitter.complete();
-        } catch (IOException | IllegalStateException e) {
-            // Nobody listens any more.
+        } catch (IOException | RuntimeException e) {
+            // Nobody listens any more; what the container says of an answer that is gone is of many kinds.
             emitter.completeWithError(e);
         }
     }

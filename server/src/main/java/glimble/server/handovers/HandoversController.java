@@ -14,12 +14,14 @@ import glimble.handover.Handed;
 import glimble.handover.Rates;
 import glimble.prove.ProofRun;
 import glimble.reel.SpokenLines;
+import glimble.server.access.Streams;
 import glimble.server.cues.FillingCheck;
 import glimble.server.graphics.Designs;
 import glimble.server.graphics.ValuesReader;
 import glimble.server.problems.Refused;
 import glimble.server.proofs.KeptProofs;
 import glimble.typeset.JdkTypesetter;
+import jakarta.servlet.http.HttpServletRequest;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
@@ -53,6 +55,7 @@ class HandoversController {
     private final ValuesReader values;
     private final FillingCheck check;
     private final HandoverWatch watch;
+    private final Streams streams;
     private final KeptProofs proofs;
     private final JdkTypesetter typesetter;
 
@@ -63,10 +66,12 @@ class HandoversController {
             ValuesReader values,
             FillingCheck check,
             HandoverWatch watch,
+            Streams streams,
             KeptProofs proofs,
             JdkTypesetter typesetter) {
         this.typesetter = typesetter;
         this.watch = watch;
+        this.streams = streams;
         this.proofs = proofs;
         this.handovers = handovers;
         this.reader = reader;
@@ -221,9 +226,9 @@ class HandoversController {
 
     /** How far it has come, until it has come to its end. */
     @GetMapping(value = "/api/handovers/{id}/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events(@PathVariable long id) {
+    SseEmitter events(@PathVariable long id, HttpServletRequest request) {
         handovers.find(id);
-        return watch.open(id);
+        return watch.open(id, streams.open(request));
     }
 
     @GetMapping("/api/handovers/{id}/file")

@@ -1,8 +1,10 @@
 package glimble.server.house;
 
 import glimble.graphic.SafeAreas;
+import glimble.server.access.Streams;
 import glimble.server.graphics.SaveId;
 import glimble.server.problems.Refused;
+import jakarta.servlet.http.HttpServletRequest;
 import java.util.List;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.http.MediaType;
@@ -19,8 +21,10 @@ import org.springframework.web.servlet.mvc.method.annotation.SseEmitter;
 class HouseController {
     private final HouseStore store;
     private final HouseWatch watch;
+    private final Streams streams;
 
-    HouseController(HouseStore store, HouseWatch watch) {
+    HouseController(HouseStore store, HouseWatch watch, Streams streams) {
+        this.streams = streams;
         this.store = store;
         this.watch = watch;
     }
@@ -32,8 +36,8 @@ class HouseController {
 
     /** Events <i>revision</i>: the one that there is, and each later one. */
     @GetMapping(path = "/events", produces = MediaType.TEXT_EVENT_STREAM_VALUE)
-    SseEmitter events() {
-        return watch.open();
+    SseEmitter events(HttpServletRequest request) {
+        return watch.open(streams.open(request));
     }
 
     /** The revision that is sent is the one that was changed. */

@@ -30,8 +30,7 @@ class HouseWatch extends Regularly {
     }
 
     /** Tells the revision that there is within a moment, and each later one. */
-    SseEmitter open() {
-        SseEmitter page = new SseEmitter(0L);
+    SseEmitter open(SseEmitter page) {
         page.onCompletion(() -> pages.remove(page));
         page.onError(gone -> pages.remove(page));
         add(page);
@@ -60,8 +59,8 @@ class HouseWatch extends Regularly {
     private void tell(SseEmitter page, int revision) {
         try {
             page.send(SseEmitter.event().name("revision").data(revision, MediaType.APPLICATION_JSON));
-        } catch (IOException | IllegalStateException e) {
-            // Nobody listens any more.
+        } catch (IOException | RuntimeException e) {
+            // Nobody listens any more; what the container says of an answer that is gone is of many kinds.
             pages.remove(page);
             page.completeWithError(e);
         }

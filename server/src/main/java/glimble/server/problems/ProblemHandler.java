@@ -3,6 +3,7 @@ package glimble.server.problems;
 import glimble.budget.NotWanted;
 import glimble.budget.TooLaborious;
 import glimble.document.Problem;
+import glimble.server.access.MustWait;
 import glimble.server.air.LateAct;
 import glimble.server.air.StaleAct;
 import glimble.server.cues.StaleSheet;
@@ -29,7 +30,6 @@ import org.springframework.http.ProblemDetail;
 import org.springframework.http.ResponseEntity;
 import org.springframework.http.converter.HttpMessageNotReadableException;
 import org.springframework.http.converter.HttpMessageNotWritableException;
-import org.springframework.security.authentication.LockedException;
 import org.springframework.security.core.AuthenticationException;
 import org.springframework.transaction.TransactionException;
 import org.springframework.web.bind.annotation.ExceptionHandler;
@@ -123,10 +123,14 @@ class ProblemHandler extends ResponseEntityExceptionHandler {
     /** Whether it is the name or the password that is wrong is nobody's business. */
     @ExceptionHandler
     ProblemDetail notSignedIn(AuthenticationException e) {
-        String sentence = e instanceof LockedException
-                ? "Too many wrong passwords in a row: wait five minutes, or ask an animator for another one."
-                : "The name or the password is wrong.";
-        return problem(HttpStatus.UNAUTHORIZED, "Sign in", sentence);
+        return problem(HttpStatus.UNAUTHORIZED, "Sign in", "The name or the password is wrong.");
+    }
+
+    @ExceptionHandler
+    ResponseEntity<ProblemDetail> mustWait(MustWait e) {
+        return ResponseEntity.status(HttpStatus.TOO_MANY_REQUESTS)
+                .header(HttpHeaders.RETRY_AFTER, String.valueOf(e.seconds()))
+                .body(problem(HttpStatus.TOO_MANY_REQUESTS, "Wait", e.getMessage()));
     }
 
     @ExceptionHandler

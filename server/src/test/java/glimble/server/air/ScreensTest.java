@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.mockito.Mockito.mock;
 import static org.mockito.Mockito.when;
 
+import glimble.server.cues.SheetChanged;
 import java.util.List;
 import java.util.concurrent.BlockingQueue;
 import java.util.concurrent.LinkedBlockingQueue;
@@ -40,14 +41,47 @@ class ScreensTest {
         AtomicBoolean changed = new AtomicBoolean();
         when(air.state(OUTPUT)).thenAnswer(asked -> {
             AirState before = state(changed.get() ? 2 : 1);
-            if (changed.compareAndSet(false, true)) screens.tell(OUTPUT);
+            if (changed.compareAndSet(false, true)) new Thread(() -> screens.tell(OUTPUT)).start();
             return before;
         });
-        screens.open(OUTPUT, emitter);
+        screens.open(OUTPUT, emitter, false);
         Object last = null;
         for (Object one = told.poll(5, TimeUnit.SECONDS); one != null; one = told.poll(200, TimeUnit.MILLISECONDS)) {
             last = one;
         }
         assertThat(last).isEqualTo(state(2));
+    }
+
+    /** The container's buffers are gone with the client, and say so in ways of their own. */
+    @Test
+    void a_screen_that_goes_while_it_opens_is_not_told_again() throws Exception {
+        when(air.state(OUTPUT)).thenReturn(state(1));
+        BlockingQueue<Integer> tried = new LinkedBlockingQueue<>();
+        SseEmitter gone = new SseEmitter() {
+            @Override
+            public void send(SseEventBuilder event) {
+                tried.add(1);
+                throw new NullPointerException("no buffer any more");
+            }
+        };
+        screens.open(OUTPUT, gone, false);
+        assertThat(tried.poll(5, TimeUnit.SECONDS)).isNotNull();
+        screens.open(OUTPUT, emitter, false);
+        while (told.poll(200, TimeUnit.MILLISECONDS) == null) continue;
+        screens.tell(OUTPUT);
+        assertThat(told.poll(5, TimeUnit.SECONDS)).isEqualTo(state(1));
+        assertThat(tried).isEmpty();
+    }
+
+    @Test
+    void a_page_with_a_key_is_told_what_is_on_air_alone() throws Exception {
+        AirState ahead = new AirState(OUTPUT, "", 1, 0, 0, 50, 1, 16, 16, 2_000, List.of(), List.of("to come"));
+        when(air.state(OUTPUT)).thenReturn(ahead);
+        screens.open(OUTPUT, emitter, true);
+        assertThat(told.poll(5, TimeUnit.SECONDS)).isEqualTo(ahead.onAirAlone());
+        screens.changed(new SheetChanged(1, 2));
+        screens.tell(OUTPUT);
+        assertThat(told.poll(5, TimeUnit.SECONDS)).isEqualTo(ahead.onAirAlone());
+        assertThat(ahead.onAirAlone().ahead()).isEmpty();
     }
 }
