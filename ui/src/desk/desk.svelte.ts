@@ -63,9 +63,9 @@ export class Desk {
 
   cue = $derived(this.sheet.cues.find(({ id }) => id === this.selected));
   graphic = $derived(this.sheet.graphicOf(this.cue));
+  /** What becomes of what is filled in with what the feed says. */
   follows = $derived(followed(this.cue?.follow ?? undefined, this.values, this.feed.now));
-  /** What is filled in, with what the feed says where it is bound. */
-  filled = $derived.by(() => this.follows.values);
+  filled = $derived(this.follows.values);
   /** Where acts go. */
   acting = $derived(this.rehearsal ?? this.air);
   /** What the acts step, change and out are about: what was chosen, what stands where the cue would, or what came last. */
@@ -149,7 +149,7 @@ export class Desk {
 
   type(field: string, text: string): void {
     if (this.#run?.field !== field) this.#run = { field, kept: 0, ends: false };
-    this.#fill({ [field]: text.replace(UNSEEN, '') });
+    this.#fill({ [field]: text });
   }
 
   /** What is typed was meant for this. Both are one change, however slowly it was typed. */
@@ -159,7 +159,8 @@ export class Desk {
   }
 
   #fill(values: Values): void {
-    this.values = { ...this.values, ...values };
+    const seen = Object.entries(values).map(([field, text]) => [field, text.replace(UNSEEN, '')]);
+    this.values = { ...this.values, ...Object.fromEntries(seen) };
     this.#typed();
   }
 

@@ -3,6 +3,8 @@ import { Problem } from '../api/problem';
 import { Turns, type Told, type Turn } from './turns';
 
 const NO_ANSWER = new Problem(0, 'No answer', 'The server does not answer.', undefined, false);
+/** For as long as an act is tried. */
+const SILENCE = Array<Problem>(7).fill(NO_ANSWER);
 const LATE = new Problem(409, 'Not done in time', 'Not done: it came too late.');
 const STALE = new Problem(409, 'Too late', 'Not done: it was meant for what stood before.');
 
@@ -103,20 +105,7 @@ describe('acts', () => {
 
   it('without an answer are asked about when the server is heard again, with a time that has passed', async () => {
     const { turns, turn, sent, told } = desk();
-    expect(
-      await turns.press(
-        turn('take 1', 'TAKE', 'bar', [
-          NO_ANSWER,
-          NO_ANSWER,
-          NO_ANSWER,
-          NO_ANSWER,
-          NO_ANSWER,
-          NO_ANSWER,
-          NO_ANSWER,
-          LATE,
-        ]),
-      ),
-    ).toBe(false);
+    expect(await turns.press(turn('take 1', 'TAKE', 'bar', [...SILENCE, LATE]))).toBe(false);
     expect(told()[0]).toContain('No answer: take 1.');
     await turns.heard();
     expect(told()).toEqual(['Not done: take 1. It came too late.']);
@@ -125,18 +114,7 @@ describe('acts', () => {
 
   it('that were done though no answer came are told as done', async () => {
     const { turns, turn, told } = desk();
-    await turns.press(
-      turn('take 1', 'TAKE', 'bar', [
-        NO_ANSWER,
-        NO_ANSWER,
-        NO_ANSWER,
-        NO_ANSWER,
-        NO_ANSWER,
-        NO_ANSWER,
-        NO_ANSWER,
-        0,
-      ]),
-    );
+    await turns.press(turn('take 1', 'TAKE', 'bar', [...SILENCE, 0]));
     await turns.heard();
     expect(told()).toEqual(['It was done: take 1.']);
   });

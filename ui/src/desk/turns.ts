@@ -85,8 +85,8 @@ export class Turns {
   }
 
   /** It is told that something was not even tried. */
-  refuse(said: string, why: string): void {
-    this.#tell(++this.#last, `Not done: ${said}. ${why}`);
+  refuse(said: string, because: string): void {
+    this.#undone({ id: ++this.#last, said }, because);
   }
 
   understood(): void {
@@ -110,7 +110,7 @@ export class Turns {
         this.#tell(turn.id, `It was done: ${turn.said}.`);
       } catch (error) {
         if (isUnknown(error)) this.#unknown.push(turn);
-        else this.#tell(turn.id, `Not done: ${turn.said}. ${why(error)}`);
+        else this.#undone(turn, why(error));
       }
     }
   }
@@ -120,6 +120,7 @@ export class Turns {
     this.#going = true;
     for (let turn = this.#waiting.shift(); turn; turn = this.#waiting.shift()) {
       const done = await (turn.kind === 'OUT' ? this.#insist(turn) : this.#try(turn));
+      this.#of.ontrying('');
       this.#going = this.#waiting.length > 0;
       turn.done(done);
     }
@@ -152,12 +153,9 @@ export class Turns {
       const within = this.#of.within();
       try {
         await turn.send(this.#of.now() + within, AbortSignal.timeout(within + GRACE_MS));
-        this.#of.ontrying('');
         return true;
       } catch (error) {
-        const passes = isUnknown(error) || isPassing(error);
-        if (!passes || this.#stopped) this.#of.ontrying('');
-        if (!passes) return this.#undone(turn, why(error));
+        if (!isUnknown(error) && !isPassing(error)) return this.#undone(turn, why(error));
       }
       if (this.#stopped) {
         this.#unknown.push({ ...turn, until: 0 });
@@ -169,8 +167,8 @@ export class Turns {
     }
   }
 
-  #undone(turn: Turn & { id: number }, because: string): false {
-    this.#tell(turn.id, `Not done: ${turn.said}. ${because}`);
+  #undone({ id, said }: Pick<Waiting, 'id' | 'said'>, because: string): false {
+    this.#tell(id, `Not done: ${said}. ${because}`);
     return false;
   }
 

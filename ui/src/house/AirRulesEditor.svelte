@@ -33,10 +33,3 @@
     onchange={(choice) => onsave({ ...air, empty: choice === BLANK ? 'BLANK' : 'STAYS' })}
   />.
 </p>
-
-<style>
-  p {
-    margin: 0;
-    padding: 10px 14px;
-  }
-</style>

@@ -24,10 +24,3 @@
     onchange={(choice) => onsave(choice === WHOLE)}
   />. What wraps something goes outwards.
 </p>
-
-<style>
-  p {
-    margin: 0;
-    padding: 10px 14px;
-  }
-</style>

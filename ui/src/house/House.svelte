@@ -80,6 +80,11 @@
     margin-top: 0;
   }
 
+  .house > :global(p.surface) {
+    margin: 0;
+    padding: 10px 14px;
+  }
+
   .house :global(h2) {
     margin: 0;
     font-size: 15px;

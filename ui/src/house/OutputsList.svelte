@@ -91,6 +91,7 @@
   }
 
   a {
+    color: var(--accent);
     overflow-wrap: anywhere;
   }
 

@@ -29,10 +29,3 @@
     onchange={(title) => onsave({ ...safe, title })}
   /> of the raster along each axis.
 </p>
-
-<style>
-  p {
-    margin: 0;
-    padding: 10px 14px;
-  }
-</style>

@@ -13,28 +13,11 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** Operators fill in cues and take them to air, with keys. */
-class DeskTaskIT {
-    private static Browser browser;
-    private static DeskPage desk;
-
-    @BeforeAll
-    static void launch() {
-        browser = new Browser();
-        desk = DeskPage.open(browser.page(), Packaged.shared().address(), 1);
-    }
-
-    @AfterAll
-    static void close() {
-        assertThat(browser.errors()).isEmpty();
-        browser.close();
-    }
-
+class DeskTaskIT extends AtTheDesk {
     @AfterEach
     void clear() {
         desk.press("Escape");

@@ -4,28 +4,11 @@ import static com.microsoft.playwright.assertions.PlaywrightAssertions.assertTha
 import static org.assertj.core.api.Assertions.assertThat;
 
 import java.util.regex.Pattern;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.Test;
 
 /** A server that stands still for a while, in the middle of a show: nothing comes on air as a surprise. */
-class LateActsIT {
-    private static Browser browser;
-    private static DeskPage desk;
-
-    @BeforeAll
-    static void launch() {
-        browser = new Browser();
-        desk = DeskPage.open(browser.page(), Packaged.shared().address(), 1);
-    }
-
-    @AfterAll
-    static void close() {
-        assertThat(browser.errors()).isEmpty();
-        browser.close();
-    }
-
+class LateActsIT extends AtTheDesk {
     @AfterEach
     void clear() {
         Packaged.shared().goOn();

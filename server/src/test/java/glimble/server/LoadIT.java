@@ -33,6 +33,8 @@ class LoadIT {
     /** For what comes at last; nothing is judged by how soon. */
     private static final long PATIENCE = TimeUnit.SECONDS.toNanos(120);
 
+    private static final String LISTEN = "GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n";
+
     @BeforeAll
     static void warmUp() {
         for (int i = 0; i < 20; i++) APP.post("/api/reels", small());
@@ -124,13 +126,13 @@ class LoadIT {
     /** As many pages as may listen, and the desk beside them; who comes too late is told so. */
     @Test
     void listeners_without_end_keep_the_desk_from_nothing() throws Exception {
-        List<Socket> listening = connections(2_000, "GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n");
+        List<Socket> listening = connections(2_000, LISTEN);
         try {
             long until = System.nanoTime() + PATIENCE;
             String refused = "";
             while (!refused.contains("503")) {
                 assertThat(System.nanoTime()).as("nobody is refused").isLessThan(until);
-                refused = firstLine("GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n");
+                refused = answerToListening();
             }
             String take = Application.JSON
                     .createObjectNode()
@@ -145,15 +147,15 @@ class LoadIT {
             for (Socket socket : listening) socket.close();
         }
         long until = System.nanoTime() + PATIENCE;
-        while (!firstLine("GET /api/outputs/1/events HTTP/1.1\r\nHost: 127.0.0.1\r\n\r\n")
-                .contains("200")) {
+        while (!answerToListening().contains("200")) {
             assertThat(System.nanoTime()).as("those that have gone are counted").isLessThan(until);
             LockSupport.parkNanos(100_000_000);
         }
     }
 
-    private static String firstLine(String request) throws IOException {
-        try (Socket socket = connections(1, request).get(0)) {
+    /** Its first line. */
+    private static String answerToListening() throws IOException {
+        try (Socket socket = connections(1, LISTEN).get(0)) {
             return new BufferedReader(new InputStreamReader(socket.getInputStream(), StandardCharsets.US_ASCII))
                     .readLine();
         }

@@ -116,11 +116,9 @@ class RolesIT {
     }
 
     private static void account(String name, String role) throws Exception {
-        String account = json().put("name", name)
-                .put("password", PASSWORD)
-                .put("role", role)
-                .toString();
-        assertThat(animator.send("POST", "/api/accounts", account).statusCode()).isEqualTo(201);
+        assertThat(animator.send("POST", "/api/accounts", newAccount(name, role))
+                        .statusCode())
+                .isEqualTo(201);
     }
 
     private record Operation(String method, String path) {
@@ -300,13 +298,13 @@ class RolesIT {
         assertThat(all.toString()).contains("\"Øystein Wu\"");
         for (String typed : List.of("øystein wu", " ØYSTEIN WU ", "Øystein Ｗu")) {
             assertThat(asked(new Visitor().signIn(typed, PASSWORD))).isEqualTo(200);
-            HttpResponse<String> again = animator.send("POST", "/api/accounts", newAccount(typed));
+            HttpResponse<String> again = animator.send("POST", "/api/accounts", newAccount(typed, "VIEWER"));
             assertThat(again.body()).contains("$.name", "that of another account");
         }
         // What only looks alike is another one.
         account("Oystein Wu", "VIEWER");
         for (String none : List.of(".", "..", "a\u0007b", "a\u202Eb", "a/b", "", "   ", "x".repeat(61))) {
-            HttpResponse<String> refused = animator.send("POST", "/api/accounts", newAccount(none));
+            HttpResponse<String> refused = animator.send("POST", "/api/accounts", newAccount(none, "VIEWER"));
             assertThat(refused.statusCode()).as(none).isEqualTo(422);
             assertThat(refused.body()).contains("$.name");
             Visitor visitor = new Visitor();
@@ -317,10 +315,10 @@ class RolesIT {
         }
     }
 
-    private static String newAccount(String name) {
+    private static String newAccount(String name, String role) {
         return json().put("name", name)
                 .put("password", PASSWORD)
-                .put("role", "VIEWER")
+                .put("role", role)
                 .toString();
     }
 

@@ -59,8 +59,12 @@ class Accounts implements UserDetailsService {
 
     /** However it is typed. */
     private Optional<Account> find(String name) {
+        return find(name, mapper.all());
+    }
+
+    private static Optional<Account> find(String name, List<Account> among) {
         String folded = AccountName.folded(name);
-        return mapper.all().stream()
+        return among.stream()
                 .filter(one -> AccountName.folded(one.name()).equals(folded))
                 .findFirst();
     }
@@ -94,8 +98,9 @@ class Accounts implements UserDetailsService {
                         () -> new Refused("$.name", "must be of 1 to 60 letters, digits, spaces, points and dashes"));
         if (role == null) throw new Refused("$.role", "is missing; say VIEWER, OPERATOR or ANIMATOR");
         check(password);
-        if (find(name).isPresent()) throw new Refused("$.name", "is that of another account; choose another");
-        if (mapper.all().size() >= MOST) throw new Refused("$.name", "is one too many; remove an account first");
+        List<Account> all = mapper.all();
+        if (find(name, all).isPresent()) throw new Refused("$.name", "is that of another account; choose another");
+        if (all.size() >= MOST) throw new Refused("$.name", "is one too many; remove an account first");
         mapper.add(name, passwords.encode(password), role, clock.instant());
         return name;
     }

@@ -1,4 +1,4 @@
 package glimble.server.access;
 
 /** The page of an output has another key, or none. */
-record KeyChanged(long output) {}
+record KeyChanged() {}

@@ -104,7 +104,7 @@ public class OutputKeys {
 
     private void set(long output, String key) {
         if (mapper.set(output, key) == 0) throw new NotThere("There is no output " + output + ".");
-        events.publishEvent(new KeyChanged(output));
+        events.publishEvent(new KeyChanged());
     }
 
     /** What is known is read anew. */

@@ -7,6 +7,8 @@ import jakarta.servlet.http.HttpSession;
 import jakarta.servlet.http.HttpSessionEvent;
 import jakarta.servlet.http.HttpSessionListener;
 import java.time.Duration;
+import java.util.HashMap;
+import java.util.Map;
 import java.util.Set;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.function.Predicate;
@@ -33,27 +35,30 @@ public class Streams extends Regularly implements HttpSessionListener {
         this.keys = keys;
     }
 
+    /**
+     * By what somebody may listen, who may do so with any number of streams.
+     *
+     * @param account null if nobody has signed in
+     * @param state of the account as it was then; null likewise
+     * @param key of an output's page; null for any other
+     */
+    private record Listener(String account, Object state, String key) {}
+
     /** One that is known of as long as it is open. */
     private final class Stream extends SseEmitter {
-        private final String account;
-        private final Object state;
+        private final Listener listener;
         private final String session;
-        private final String key;
 
         Stream(HttpServletRequest request) {
             super(0L);
             HttpSession of = request.getSession(false);
-            account = request.getRemoteUser();
-            state = of == null ? null : StillAllowed.noted(of);
+            listener = new Listener(
+                    request.getRemoteUser(),
+                    of == null ? null : StillAllowed.noted(of),
+                    OutputKeys.isByKey(request) ? request.getParameter(OutputKeys.PARAMETER) : null);
             session = of == null ? null : of.getId();
-            key = OutputKeys.isByKey(request) ? request.getParameter(OutputKeys.PARAMETER) : null;
             onCompletion(() -> open.remove(this));
             onError(gone -> open.remove(this));
-        }
-
-        boolean mayGoOn() {
-            if (account != null) return accounts.isStill(account, state);
-            return key == null || keys.isOne(key);
         }
 
         @Override
@@ -81,19 +86,30 @@ public class Streams extends Regularly implements HttpSessionListener {
         return stream;
     }
 
+    private boolean mayGoOn(Listener listener) {
+        if (listener.account() != null) return accounts.isStill(listener.account(), listener.state());
+        return listener.key() == null || keys.isOne(listener.key());
+    }
+
+    /** Of each who listens it is asked once, however many streams that are. */
+    private void endForbidden() {
+        Map<Listener, Boolean> may = new HashMap<>();
+        end(stream -> !may.computeIfAbsent(stream.listener, this::mayGoOn));
+    }
+
     private void end(Predicate<Stream> which) {
         open.stream().filter(which).forEach(Stream::complete);
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void changed(AccountChanged account) {
-        end(stream -> account.name().equals(stream.account));
+        end(stream -> account.name().equals(stream.listener.account()));
     }
 
     @TransactionalEventListener(fallbackExecution = true)
     void changed(KeyChanged any) {
         keys.forget();
-        end(stream -> stream.key != null && !stream.mayGoOn());
+        endForbidden();
     }
 
     @Override
@@ -103,6 +119,6 @@ public class Streams extends Regularly implements HttpSessionListener {
 
     @Override
     protected void look() {
-        end(stream -> !stream.mayGoOn());
+        endForbidden();
     }
 }

@@ -148,8 +148,12 @@ class AirController {
                     "$.notAfter",
                     "must be the time of the server, ms since 1970, until which this is meant, at most half a minute ahead");
         }
-        judge(request);
-        AirState state = air.act(output, act(request, http), clients.budget(http));
+        Act act = act(request, http);
+        // What is put on air is judged as the desk judges it; what stands there already is not judged again.
+        if (act.graphic() != null) {
+            check.refuseUnfillable(designs.of(act.graphic(), act.revision()), act.values(), act.dials());
+        }
+        AirState state = air.act(output, act, clients.budget(http));
         screens.tell(output);
         return state;
     }
@@ -188,16 +192,6 @@ class AirController {
                 filling.cue(),
                 filling.number(),
                 shortened(http.getRemoteUser() == null ? request.person() : http.getRemoteUser()));
-    }
-
-    /** What is put on air is judged as the desk judges it. What stands on air already is not judged again. */
-    private void judge(ActRequest request) {
-        boolean fills = request.kind() == ActKind.TAKE || request.kind() == ActKind.CHANGE;
-        Filling filling = request.filling();
-        if (!fills || filling == null) return;
-        check(filling);
-        check.refuseUnfillable(
-                designed(filling), values.checked(filling.values()), values.checkedDials(filling.dials()));
     }
 
     private static void check(Filling filling) {

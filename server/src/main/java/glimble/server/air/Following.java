@@ -141,7 +141,7 @@ class Following extends Regularly {
                 ActKind.CHANGE,
                 berth.berth(),
                 berth.event(),
-                clock.now() + Math.round(house.known().air().within() * 1_000),
+                clock.now() + house.known().air().patience(),
                 shows.graphic(),
                 shows.revision(),
                 followed.values(),
@@ -154,7 +154,7 @@ class Following extends Regularly {
             air.act(output, act, Budget.ofRequest());
             screens.tell(output);
         } catch (StaleAct | LateAct e) {
-            // Somebody did something meanwhile; next time it is seen how things stand then.
+            // Somebody did something meanwhile, or it took too long; next time it is seen how things stand then.
             changed.remove(place);
         }
         return Optional.empty();

@@ -363,7 +363,7 @@ class OnAir implements ShownPictures {
                 output.per(),
                 output.width(),
                 output.height(),
-                Math.round(house.known().air().within() * 1_000),
+                house.known().air().patience(),
                 berths,
                 List.copyOf(on.ahead));
     }

@@ -62,6 +62,11 @@ public record House(
             within = within == null ? WITHIN : within;
             empty = empty == null ? Follow.Empty.STAYS : empty;
         }
+
+        /** ms within which an act is done, or refused. */
+        public long patience() {
+            return Math.round(within * 1_000);
+        }
     }
 
     public House withPalette(List<PaletteEntry> other) {
