@@ -11,7 +11,7 @@ function reel(members: Partial<Reel>): Reel {
 }
 
 function play(members: Partial<Play>): Play {
-  return { reel: 'a', from: 1000, since: 1000, nexts: [], shows, ...members };
+  return { reel: 'a', from: 1000, since: 1000, nexts: [], passed: 0, shows, ...members };
 }
 
 const REELS = new Map([

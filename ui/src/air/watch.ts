@@ -1,4 +1,5 @@
 import { withKey } from '../api/pageKey';
+import { Waits } from '../api/waits';
 import { localNow, ServerClock } from './clock';
 import type { AirState } from './types';
 
@@ -15,6 +16,8 @@ export interface Watching {
   onheard?: (heard: boolean) => void;
   /** A cue sheet has another revision. */
   onsheet?: (sheet: { id: number; revision: number }) => void;
+  /** The people of the house are others. */
+  onpeople?: () => void;
 }
 
 /**
@@ -26,7 +29,9 @@ export class AirWatch {
   readonly #on: Watching;
   #source: EventSource | undefined;
   #heardAt = 0;
-  #opened = 0;
+  /** When it is opened anew, unless it is heard by then. */
+  #openAt = 0;
+  readonly #waits = new Waits();
   #heard = false;
   #last: AirState | undefined;
   #left = false;
@@ -51,9 +56,13 @@ export class AirWatch {
 
   #open(): void {
     this.#source?.close();
-    this.#opened = performance.now();
+    this.#openAt = performance.now() + LOST_MS + this.#waits.next();
     const source = new EventSource(withKey(`/api/outputs/${this.#output}/events`));
     this.#source = source;
+    source.onerror = () => {
+      source.close();
+      if (source === this.#source) this.#openAt = performance.now() + this.#waits.next();
+    };
     source.addEventListener('state', (event) => {
       this.#hear();
       const state = JSON.parse(event.data as string) as AirState;
@@ -64,6 +73,7 @@ export class AirWatch {
       this.#on.onstate(state);
     });
     source.addEventListener('time', () => this.#hear());
+    source.addEventListener('people', () => this.#on.onpeople?.());
     source.addEventListener('sheet', (event) => {
       this.#on.onsheet?.(JSON.parse(event.data as string) as { id: number; revision: number });
     });
@@ -71,6 +81,8 @@ export class AirWatch {
 
   #hear(): void {
     this.#heardAt = performance.now();
+    this.#openAt = Infinity;
+    this.#waits.done();
     if (this.#heard) return;
     this.#heard = true;
     this.#on.onheard?.(true);
@@ -82,9 +94,9 @@ export class AirWatch {
     if (this.#heard && now - this.#heardAt > LOST_MS) {
       this.#heard = false;
       this.#on.onheard?.(false);
+      this.#openAt = Math.min(this.#openAt, now);
     }
-    const silent = !this.#heard && now - this.#opened > LOST_MS;
-    if (silent || this.#source?.readyState === EventSource.CLOSED) this.#open();
+    if (now >= this.#openAt) this.#open();
   }
 
   async #sampleOften(): Promise<void> {

@@ -12,8 +12,15 @@ export function savePeople(people: People): Promise<People> {
   return kept((saveId) => answer(client.PUT('/api/people', { body: { ...people, saveId } })));
 }
 
+/** A table as it was read; of a file, in which encoding. */
+export interface TableRead {
+  columns: string[];
+  rows: TableRow[];
+  encoding?: string | null;
+}
+
 /** A table, from a file or as it was pasted. */
-export async function readTable(from: File | string): Promise<{ columns: string[]; rows: TableRow[] }> {
+export async function readTable(from: File | string): Promise<TableRead> {
   const body = typeof from === 'string' ? { text: from } : { file: await base64(from) };
   return answer(client.POST('/api/tables', { body }));
 }

@@ -1,4 +1,4 @@
-const AGAIN_AFTER_MS = 1500;
+import { Waits } from './waits';
 
 /** Whether server and database answer. Once they do not, it asks until they do again. */
 class Reach {
@@ -7,11 +7,12 @@ class Reach {
   returned = $state(0);
   /** Grows each time it is asked who asks. */
   signedOut = $state(0);
+  readonly #waits = new Waits();
 
   lost() {
     if (this.away) return;
     this.away = true;
-    setTimeout(() => this.#ask(), AGAIN_AFTER_MS);
+    setTimeout(() => this.#ask(), this.#waits.next());
   }
 
   async #ask() {
@@ -21,9 +22,10 @@ class Reach {
     );
     if (up) {
       this.away = false;
+      this.#waits.done();
       this.returned += 1;
     } else {
-      setTimeout(() => this.#ask(), AGAIN_AFTER_MS);
+      setTimeout(() => this.#ask(), this.#waits.next());
     }
   }
 }

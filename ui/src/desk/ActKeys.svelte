@@ -28,11 +28,7 @@
     holding = false;
   }
 
-  const take = $derived(
-    desk.cue
-      ? `${desk.cue.number} ${nameOf({ ...desk.cue, values: desk.values }, desk.graphic)}`
-      : 'choose a cue',
-  );
+  const name = $derived(desk.cue && nameOf({ ...desk.cue, values: desk.values }, desk.graphic));
   const change = $derived(desk.changes[0]);
   const away = $derived(!desk.acting.heard);
 </script>
@@ -40,22 +36,29 @@
 <div class="acts" class:rehearsing={desk.rehearsal !== undefined}>
   <button class="plain press take" disabled={!desk.cue || away} onclick={() => void desk.take()}>
     <span class="name">{desk.rehearsal ? 'rehearse take' : 'take'} <kbd>⏎</kbd></span>
-    <span class="what" dir="auto">{take}{desk.graphic ? ` to the ${desk.graphic.berth ?? 'main'}` : ''}</span>
+    <span class="what"
+      >{#if desk.cue}{desk.cue.number}&#32;<bdi>{name}</bdi>{#if desk.graphic}&#32;to the <bdi
+            >{desk.graphic.berth ?? 'main'}</bdi
+          >{/if}{:else}choose a cue{/if}</span
+    >
   </button>
   <button class="plain press" disabled={!desk.stepping || away} onclick={() => void desk.step()}>
     <span class="name">step <kbd>→</kbd></span>
     <span class="what"
-      >{desk.stepping ? `${desk.stepping.title}: ${desk.stepping.next}` : 'no step to come'}</span
+      >{#if desk.stepping}<bdi>{desk.stepping.title}</bdi>: <bdi>{desk.stepping.next}</bdi>{:else}no step to
+        come{/if}</span
     >
   </button>
   <button class="plain press" disabled={!change || away} onclick={() => void desk.change()}>
     <span class="name">change <kbd>c</kbd></span>
-    <span class="what">{change ? `${change.on.title}: ${change.what}` : 'on air as in the sheet'}</span>
+    <span class="what"
+      >{#if change}<bdi>{change.on.title}</bdi>: <bdi>{change.what}</bdi>{:else}on air as in the sheet{/if}</span
+    >
   </button>
   <span class="gap"></span>
   <button class="plain press out" disabled={!desk.target} onclick={() => void desk.out()}>
     <span class="name">out <kbd>x</kbd></span>
-    <span class="what">{desk.target ? desk.target.title : 'nothing is on air'}</span>
+    <span class="what"><bdi>{desk.target ? desk.target.title : 'nothing is on air'}</bdi></span>
   </button>
   <button
     class="plain press all"

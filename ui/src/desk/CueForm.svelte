@@ -8,6 +8,7 @@
   import CueThumb from './CueThumb.svelte';
   import StandingMark from './StandingMark.svelte';
   import UnknownWord from './UnknownWord.svelte';
+  import { mayOperate } from '../session/may.svelte';
 
   interface Props {
     desk: Desk;
@@ -32,6 +33,12 @@
     form?.querySelector<HTMLElement>('input, textarea, select, button')?.focus();
   }
 
+  /** As if it was typed in the first field; what has no letters is left as it is. */
+  export function typeFirst(text: string) {
+    const first = desk.graphic?.fields?.[0];
+    if (first && TYPED.includes(first.kind ?? 'text')) desk.type(first.key, text);
+  }
+
   /** Fields under their headings, in the order of the form. */
   const groups = $derived.by(() => {
     const found: { heading: string; fields: NonNullable<typeof desk.graphic>['fields'] & object }[] = [];
@@ -50,6 +57,8 @@
       ?.revision,
   );
 
+  /** Kinds of fields that are filled with letters. */
+  const TYPED = ['text', 'lines', 'spoken', 'number'];
   const segments = new Intl.Segmenter();
   const letters = (text: string) => [...segments.segment(text.replace(/\s+/g, ''))].length;
   const findings = $derived(desk.checked?.findings ?? []);
@@ -72,94 +81,98 @@
         {standing ? SAID[standing] : 'being checked'}
       </span>
     </header>
-    <form bind:this={form} onsubmit={(event) => event.preventDefault()}>
-      {#each groups as { heading, fields }, place (place)}
-        {@const pair = heading !== '' && fields.length === 2}
-        <div class="group" class:pair>
-          {#if heading}<h3 class="caption">{heading}</h3>{/if}
-          {#each fields as field (field.key)}
-            {@const text = desk.filled[field.key] ?? ''}
-            {@const bound = cue.follow?.bound.find((one) => one.field === field.key)}
-            <DeskField
-              {field}
-              {text}
-              compact={pair}
-              followed={bound
-                ? `${desk.feed.now?.feed.name ?? 'feed'} · ${bound.column}, row ${bound.row}`
-                : ''}
-              spare={spare.fields.find((one) => one.field === field.key)}
-              letters={letters(text)}
-              wrong={desk.worked?.wrong.find((one) => !one.dial && one.field === field.key)?.sentence ?? ''}
-              blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
-              completions={desk.people &&
-                completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
-              onchange={(changed) => desk.type(field.key, changed)}
-              oncomplete={({ text: name, fills }) =>
-                desk.complete(field.key, { ...fills, [field.key]: name })}
-            />
-          {/each}
-        </div>
-      {:else}
-        <p class="muted">This graphic has no fields; it always looks the same.</p>
-      {/each}
-      {#if desk.graphic.dials?.length}
-        <div class="dials" role="group" aria-label="Dials">
-          {#each desk.graphic.dials as dial (dial.key)}
-            <DialInput
-              {dial}
-              setting={desk.dials[dial.key] ?? ''}
-              wrong={desk.worked?.wrong.find((one) => one.dial && one.field === dial.key)?.sentence}
-              onchange={(setting) => desk.setDial(dial.key, setting)}
-            />
-          {/each}
-        </div>
-      {/if}
-    </form>
-    <div class="said">
-      {#each desk.unknown as unknown (unknown.field + unknown.word)}
-        <UnknownWord
-          {unknown}
-          oncorrect={(by) => void desk.correct({ ...cue, values: desk.values }, unknown, by)}
-          onaccept={() => void desk.accept(unknown.word)}
-        />
-      {/each}
-      {#each findings as finding (finding.check + finding.part + finding.when)}
-        <p class="finding"><strong>{finding.part || finding.check}</strong>: {finding.sentence}</p>
-      {/each}
-      {#if desk.fault}<p class="finding fault" role="alert">{desk.fault}</p>{/if}
-      {#if desk.worked?.change && desk.before}
-        <p class="change">From {desk.before.name} it {desk.worked.change}.</p>
-      {/if}
-      {#if newer !== undefined}
-        <div class="newer">
-          <figure>
-            <CueThumb {cue} label="As it is" />
-            <figcaption>revision {cue.revision}, as it is</figcaption>
-          </figure>
-          <figure>
-            <CueThumb cue={{ ...cue, revision: newer }} label="As revision {newer} has it" />
-            <figcaption>revision {newer}, newer</figcaption>
-          </figure>
-          <button
-            type="button"
-            class="plain use"
-            onclick={() => void desk.edit({ what: 'GRAPHIC', cue: cue.id, graphic: cue.graphic })}
-            >use revision {newer}</button
+    <fieldset class="bare" disabled={!mayOperate()}>
+      <form bind:this={form} onsubmit={(event) => event.preventDefault()}>
+        {#each groups as { heading, fields }, place (place)}
+          {@const pair = heading !== '' && fields.length === 2}
+          <div class="group" class:pair>
+            {#if heading}<h3 class="caption">{heading}</h3>{/if}
+            {#each fields as field (field.key)}
+              {@const text = desk.filled[field.key] ?? ''}
+              {@const bound = cue.follow?.bound.find((one) => one.field === field.key)}
+              <DeskField
+                {field}
+                {text}
+                compact={pair}
+                followed={bound
+                  ? `${desk.feed.now?.feed.name ?? 'feed'} · ${bound.column}, row ${bound.row}`
+                  : ''}
+                spare={spare.fields.find((one) => one.field === field.key)}
+                letters={letters(text)}
+                wrong={desk.worked?.wrong.find((one) => !one.dial && one.field === field.key)?.sentence ?? ''}
+                blank={desk.worked?.blanks.find((one) => one.field === field.key)?.sentence ?? ''}
+                completions={desk.people &&
+                  completions(desk.people, desk.graphic?.fields ?? [], field, desk.values)}
+                onchange={(changed) => desk.type(field.key, changed)}
+                oncomplete={({ text: name, fills }) =>
+                  desk.complete(field.key, { ...fills, [field.key]: name })}
+              />
+            {/each}
+          </div>
+        {:else}
+          <p class="muted">This graphic has no fields; it always looks the same.</p>
+        {/each}
+        {#if desk.graphic.dials?.length}
+          <div class="dials" role="group" aria-label="Dials">
+            {#each desk.graphic.dials as dial (dial.key)}
+              <DialInput
+                {dial}
+                setting={desk.dials[dial.key] ?? ''}
+                wrong={desk.worked?.wrong.find((one) => one.dial && one.field === dial.key)?.sentence}
+                onchange={(setting) => desk.setDial(dial.key, setting)}
+              />
+            {/each}
+          </div>
+        {/if}
+      </form>
+      <div class="said">
+        {#each desk.unknown as unknown (unknown.field + unknown.word)}
+          <UnknownWord
+            {unknown}
+            oncorrect={(by) => void desk.correct({ ...cue, values: desk.values }, unknown, by)}
+            onaccept={() => void desk.accept(unknown.word)}
+          />
+        {/each}
+        {#each findings as finding (finding.check + finding.part + finding.when)}
+          <p class="finding"><strong>{finding.part || finding.check}</strong>: {finding.sentence}</p>
+        {/each}
+        {#if desk.fault}<p class="finding fault" role="alert">{desk.fault}</p>{/if}
+        {#if desk.worked?.change && desk.before}
+          <p class="change">From {desk.before.name} it {desk.worked.change}.</p>
+        {/if}
+        {#if newer !== undefined}
+          <div class="newer">
+            <figure>
+              <CueThumb {cue} label="As it is" />
+              <figcaption>revision {cue.revision}, as it is</figcaption>
+            </figure>
+            <figure>
+              <CueThumb cue={{ ...cue, revision: newer }} label="As revision {newer} has it" />
+              <figcaption>revision {newer}, newer</figcaption>
+            </figure>
+            <button
+              type="button"
+              class="plain use"
+              onclick={() => void desk.edit({ what: 'GRAPHIC', cue: cue.id, graphic: cue.graphic })}
+              >use revision {newer}</button
+            >
+          </div>
+        {/if}
+        <FollowPanel {desk} {cue} graphic={desk.graphic} />
+        <p class="more">
+          <label
+            >other graphic, same texts
+            <select value={cue.graphic} onchange={put} aria-label="Graphic of the cue">
+              {#each graphics as { id, name } (id)}<option value={id}>{name}</option>{/each}
+            </select></label
           >
-        </div>
-      {/if}
-      <FollowPanel {desk} {cue} graphic={desk.graphic} />
-      <p class="more">
-        <label
-          >other graphic, same texts
-          <select value={cue.graphic} onchange={put} aria-label="Graphic of the cue">
-            {#each graphics as { id, name } (id)}<option value={id}>{name}</option>{/each}
-          </select></label
-        >
-      </p>
-    </div>
+        </p>
+      </div>
+    </fieldset>
   {:else}
-    <p class="muted empty">Choose a cue, or make one with <kbd>n</kbd>.</p>
+    <p class="muted empty">
+      {#if desk.sheet.stored}Choose a cue, or make one with <kbd>n</kbd>.{:else}Loading the sheet …{/if}
+    </p>
   {/if}
 </section>
 

@@ -1,10 +1,12 @@
 <script lang="ts">
   import type { Cue } from '../api/types';
+  import InSight from '../frame/InSight.svelte';
   import CueThumb from './CueThumb.svelte';
   import type { Desk } from './desk.svelte';
   import { isFound, recalled } from './numbers';
   import StandingMark from './StandingMark.svelte';
   import { nameOf } from './words';
+  import { mayOperate } from '../session/may.svelte';
 
   interface Props {
     desk: Desk;
@@ -15,9 +17,12 @@
 
   const { desk, number, onadd }: Props = $props();
 
+  /** Of a cue in the list, px. */
+  const HEIGHT = 54;
+
   let words = $state('');
   let search = $state<HTMLInputElement>();
-  let list = $state<HTMLElement>();
+  let list = $state<ReturnType<typeof InSight<Cue>>>();
 
   export function focusSearch() {
     search?.focus();
@@ -35,8 +40,7 @@
 
   $effect(() => {
     const id = desk.selected;
-    if (!id || !list) return;
-    list.querySelector(`[data-cue="${id}"]`)?.scrollIntoView({ block: 'nearest' });
+    if (id) list?.show(id);
   });
 
   function key(event: KeyboardEvent & { currentTarget: HTMLInputElement }) {
@@ -66,43 +70,49 @@
       placeholder="number, or / and words"
       onkeydown={key}
     />
-    <button class="plain add" onclick={onadd} title="New cue (n)">new <kbd>n</kbd></button>
+    {#if mayOperate()}<button class="plain add" onclick={onadd} title="New cue (n)">new <kbd>n</kbd></button
+      >{/if}
   </div>
-  <ol bind:this={list}>
-    {#each shown as cue (cue.id)}
-      <li>
-        <button
-          class="plain cue"
-          data-cue={cue.id}
-          class:air={onAir.has(cue.id)}
-          aria-current={cue.id === desk.selected ? 'true' : undefined}
-          aria-label={label(cue)}
-          tabindex={cue.id === desk.selected ? 0 : -1}
-          onclick={() => desk.select(cue.id)}
-        >
-          <span class="figures place">{cue.number}</span>
-          <CueThumb {cue} label="Cue {cue.number}" />
-          <span class="texts">
-            <span class="name" dir="auto">{nameOf(cue, desk.sheet.graphicOf(cue))}</span>
-            <span class="graphic"
-              >{desk.sheet.graphicOf(cue)?.name ?? ''}{onAir.has(cue.id) ? ' · on air' : ''}{cue.note
-                ? ` · ${cue.note}`
-                : ''}</span
-            >
-          </span>
-          {#if misspelt.has(cue.id)}<span class="misspelt" title="a word of it is not known">abc</span>{/if}
-          <span class="mark"><StandingMark standing={desk.checks[cue.id]?.standing} /></span>
-        </button>
-      </li>
-    {:else}
-      <li class="empty">
-        {#if words}No cue has these words. <button class="plain link" onclick={() => (words = '')}
-            >Show all</button
+  <InSight
+    bind:this={list}
+    items={shown}
+    height={HEIGHT}
+    label="Cues of the sheet"
+    onsight={(cues) => desk.looksAt(cues)}
+  >
+    {#snippet item(cue)}
+      <button
+        class="plain cue"
+        data-cue={cue.id}
+        class:air={onAir.has(cue.id)}
+        aria-current={cue.id === desk.selected ? 'true' : undefined}
+        aria-label={label(cue)}
+        tabindex={cue.id === desk.selected ? 0 : -1}
+        onclick={() => desk.select(cue.id)}
+      >
+        <span class="figures place">{cue.number}</span>
+        <CueThumb {cue} label="Cue {cue.number}" />
+        <span class="texts">
+          <span class="name" dir="auto">{nameOf(cue, desk.sheet.graphicOf(cue))}</span>
+          <span class="graphic"
+            >{desk.sheet.graphicOf(cue)?.name ?? ''}{onAir.has(cue.id) ? ' · on air' : ''}{cue.note
+              ? ` · ${cue.note}`
+              : ''}</span
           >
-        {:else}No cues yet. Press <kbd>n</kbd> for the first one.{/if}
-      </li>
-    {/each}
-  </ol>
+        </span>
+        {#if misspelt.has(cue.id)}<span class="misspelt" title="a word of it is not known">abc</span>{/if}
+        <span class="mark"><StandingMark standing={desk.checks[cue.id]?.standing} /></span>
+      </button>
+    {/snippet}
+    {#snippet empty()}
+      {#if words}No cue has these words. <button class="plain link" onclick={() => (words = '')}
+          >Show all</button
+        >
+      {:else if !desk.sheet.stored}Loading the sheet …
+      {:else}No cues yet.{#if mayOperate()}
+          Press <kbd>n</kbd> for the first one.{/if}{/if}
+    {/snippet}
+  </InSight>
 </section>
 
 <style>
@@ -156,29 +166,17 @@
     color: var(--text);
   }
 
-  ol {
-    flex: 1;
-    min-height: 0;
-    margin: 0;
-    padding: 0;
-    overflow-y: auto;
-    list-style: none;
-  }
-
   .cue {
     display: grid;
     grid-template-columns: 48px 72px 1fr auto 16px;
     gap: 10px;
     align-items: center;
     width: 100%;
+    height: 100%;
     padding: 3px 12px 3px 4px;
     border: 2px solid transparent;
     border-left-width: 5px;
     box-sizing: border-box;
-  }
-
-  li + li {
-    border-top: 1px solid var(--border);
   }
 
   .cue.air {
@@ -231,11 +229,6 @@
 
   .mark {
     grid-column: 5;
-  }
-
-  .empty {
-    padding: 16px;
-    color: var(--muted);
   }
 
   .link {

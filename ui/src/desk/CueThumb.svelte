@@ -2,7 +2,7 @@
   import type { Cue, Graphic, Reel } from '../api/types';
   import { commonArea } from '../picture/area';
   import Picture from '../picture/Picture.svelte';
-  import { fillingOf, workedOut } from './checks.svelte';
+  import { fillingOf, workedOut } from './checks';
   import WordMarks from './WordMarks.svelte';
 
   interface Props {

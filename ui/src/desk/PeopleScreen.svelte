@@ -2,7 +2,10 @@
   import { Button } from 'carbon-components-svelte';
   import { readPeople, readTable, savePeople } from '../api/filling';
   import type { People } from '../api/types';
+  import { mayDesign, mayOperate, ONLY_ANIMATORS } from '../session/may.svelte';
   import { isFoundIn } from './numbers';
+  import PeopleFilePanel from './PeopleFilePanel.svelte';
+  import type { ReadTable } from './peopleFile';
 
   /** Rows that are shown at once. */
   const SHOWN = 100;
@@ -12,6 +15,10 @@
   let words = $state('');
   let said = $state('');
   let fault = $state('');
+  let file = $state.raw<{ name: string; encoding: string; table: ReadTable }>();
+  /** What there was before each change, and after those that were taken back. */
+  let past = $state.raw<People[]>([]);
+  let future = $state.raw<People[]>([]);
 
   async function load() {
     try {
@@ -32,9 +39,44 @@
   );
 
   function change(other: Partial<People>) {
-    people = { ...people, ...other };
+    past = [...past, people];
+    future = [];
+    show({ ...people, ...other });
+  }
+
+  function show({ columns, rows }: People) {
+    people = { ...people, columns, rows };
     changed = true;
     said = '';
+  }
+
+  function undo() {
+    const before = past.at(-1);
+    if (!before) return;
+    past = past.slice(0, -1);
+    future = [...future, people];
+    show(before);
+  }
+
+  function redo() {
+    const after = future.at(-1);
+    if (!after) return;
+    future = future.slice(0, -1);
+    past = [...past, people];
+    show(after);
+  }
+
+  function key(event: KeyboardEvent) {
+    const inText = event.target instanceof HTMLInputElement && event.target.type !== 'radio';
+    if (!(event.ctrlKey || event.metaKey) || event.key.toLowerCase() !== 'z' || inText) return;
+    event.preventDefault();
+    if (event.shiftKey) redo();
+    else undo();
+  }
+
+  /** Nothing that was typed is lost with the page. */
+  function leaving(event: BeforeUnloadEvent) {
+    if (changed) event.preventDefault();
   }
 
   function setCell(place: number, column: number, text: string) {
@@ -61,46 +103,60 @@
     }
   }
 
-  /** What a column fills in stays as it was said once; a new one fills fields of its own name. */
-  async function take(input: HTMLInputElement) {
-    const [file] = input.files ?? [];
-    if (!file) return;
-    try {
-      const table = await readTable(file);
-      const columns = table.columns.map((name) => ({
-        name,
-        fields: people.columns.find((one) => one.name === name)?.fields ?? [name],
-      }));
-      change({ columns, rows: table.rows.map(({ cells }) => cells.slice(0, columns.length)) });
-      said = `${table.rows.length} people read from ${file.name}. Keep them, or leave the page to have those of before.`;
-      fault = '';
-    } catch (error) {
-      fault = (error as Error).message;
-    }
+  async function look(input: HTMLInputElement) {
+    const [chosen] = input.files ?? [];
     input.value = '';
+    if (!chosen) return;
+    try {
+      const { columns, rows, encoding } = await readTable(chosen);
+      file = { name: chosen.name, encoding: encoding ?? '', table: { columns, rows } };
+      fault = '';
+      if (rows.length > 0) return;
+      file = undefined;
+      fault = `${chosen.name} has a heading row and nobody below it; nothing was taken.`;
+    } catch (error) {
+      fault = `${chosen.name}: ${(error as Error).message}`;
+    }
   }
 </script>
 
+<svelte:window onkeydown={key} onbeforeunload={leaving} />
 <svelte:head><title>People · Glimble</title></svelte:head>
 
 <div class="page">
   <div class="page-top">
     <h1>People of the house</h1>
     <input type="search" aria-label="Words of a person" placeholder="part of a name" bind:value={words} />
-    <label class="act"
-      >from a CSV file
-      <input
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        onchange={(event) => take(event.currentTarget)}
-      /></label
-    >
+    {#if mayOperate()}<label class="act"
+        >from a CSV file
+        <input
+          type="file"
+          accept=".csv,.txt,.tsv,text/csv"
+          onchange={(event) => look(event.currentTarget)}
+        /></label
+      >{/if}
     <a href="/api/people/csv" download>Save as CSV</a>
-    <Button size="small" disabled={!changed} on:click={() => void save()}>Keep</Button>
+    {#if mayOperate()}
+      <Button size="small" disabled={!changed} on:click={() => void save()}>Keep</Button>
+      <button class="plain act" disabled={past.length === 0} onclick={undo}>undo</button>
+    {/if}
     <a href="#/desk">Cue sheets</a>
   </div>
   {#if fault}<p role="alert" class="fault">{fault}</p>{/if}
   {#if said}<p role="status">{said}</p>{/if}
+  {#if file}
+    <PeopleFilePanel
+      before={people}
+      {file}
+      noReplacing={mayDesign() ? '' : ONLY_ANIMATORS}
+      ontake={(taken, sentence) => {
+        change(taken);
+        file = undefined;
+        said = sentence;
+      }}
+      onleave={() => (file = undefined)}
+    />
+  {/if}
   {#if people.columns.length === 0}
     <p class="muted">
       Nobody yet. Take a table from a CSV file: its first row names the columns, its first column the people.
@@ -108,58 +164,60 @@
       columns are filled in as well.
     </p>
   {:else}
-    <table>
-      <thead>
-        <tr>
-          {#each people.columns as column, i (column.name)}
-            <th>
-              {column.name}
-              <label class="muted"
-                >fills
-                <input
-                  aria-label="Fields that {column.name} fills"
-                  value={column.fields.join(', ')}
-                  onchange={(event) => map(i, event.currentTarget.value)}
-                /></label
-              >
-            </th>
-          {/each}
-          <th></th>
-        </tr>
-      </thead>
-      <tbody>
-        {#each rows.slice(0, SHOWN) as { cells, place } (place)}
+    <fieldset class="bare" disabled={!mayOperate()}>
+      <table>
+        <thead>
           <tr>
             {#each people.columns as column, i (column.name)}
-              <td>
-                <input
-                  aria-label="{column.name} of {cells[0] || `row ${place + 1}`}"
-                  dir="auto"
-                  value={cells[i] ?? ''}
-                  onchange={(event) => setCell(place, i, event.currentTarget.value)}
-                />
-              </td>
+              <th>
+                {column.name}
+                <label class="muted"
+                  >fills
+                  <input
+                    aria-label="Fields that {column.name} fills"
+                    value={column.fields.join(', ')}
+                    onchange={(event) => map(i, event.currentTarget.value)}
+                  /></label
+                >
+              </th>
             {/each}
-            <td>
-              <button
-                class="plain act"
-                aria-label="Remove {cells[0] || `row ${place + 1}`}"
-                onclick={() => change({ rows: people.rows.filter((_, at) => at !== place) })}>remove</button
-              >
-            </td>
+            <th></th>
           </tr>
-        {/each}
-      </tbody>
-    </table>
-    <p class="muted">
-      {rows.length > SHOWN
-        ? `The first ${SHOWN} of ${rows.length}; find others by their names.`
-        : `${rows.length} people.`}
-      <button
-        class="plain act"
-        onclick={() => change({ rows: [...people.rows, people.columns.map(() => '')] })}>add a row</button
-      >
-    </p>
+        </thead>
+        <tbody>
+          {#each rows.slice(0, SHOWN) as { cells, place } (place)}
+            <tr>
+              {#each people.columns as column, i (column.name)}
+                <td>
+                  <input
+                    aria-label="{column.name} of {cells[0] || `row ${place + 1}`}"
+                    dir="auto"
+                    value={cells[i] ?? ''}
+                    onchange={(event) => setCell(place, i, event.currentTarget.value)}
+                  />
+                </td>
+              {/each}
+              <td>
+                <button
+                  class="plain act"
+                  aria-label="Remove {cells[0] || `row ${place + 1}`}"
+                  onclick={() => change({ rows: people.rows.filter((_, at) => at !== place) })}>remove</button
+                >
+              </td>
+            </tr>
+          {/each}
+        </tbody>
+      </table>
+      <p class="muted">
+        {rows.length > SHOWN
+          ? `The first ${SHOWN} of ${rows.length}; find others by their names.`
+          : `${rows.length} people.`}
+        <button
+          class="plain act"
+          onclick={() => change({ rows: [...people.rows, people.columns.map(() => '')] })}>add a row</button
+        >
+      </p>
+    </fieldset>
   {/if}
 </div>
 

@@ -5,6 +5,7 @@
   import { reach } from '../api/reach.svelte';
   import type { SheetNote } from '../api/types';
   import { dateOf } from '../floor/time';
+  import { mayOperate } from '../session/may.svelte';
 
   let sheets = $state.raw<SheetNote[]>();
   let name = $state('');
@@ -56,22 +57,22 @@
 <div class="page">
   <div class="page-top">
     <h1>Cue sheets</h1>
-    <form
-      onsubmit={(event) => {
-        event.preventDefault();
-        if (name.trim()) void make(name);
-      }}
-    >
-      <TextInput
-        size="sm"
-        hideLabel
-        labelText="Name of a new cue sheet"
-        placeholder="like Skerry Kite Week, Tuesday"
-        maxlength={60}
-        bind:value={name}
-      />
-      <Button size="small" type="submit" disabled={!name.trim()}>New cue sheet</Button>
-    </form>
+    {#if mayOperate()}<form
+        onsubmit={(event) => {
+          event.preventDefault();
+          if (name.trim()) void make(name);
+        }}
+      >
+        <TextInput
+          size="sm"
+          hideLabel
+          labelText="Name of a new cue sheet"
+          placeholder="like Skerry Kite Week, Tuesday"
+          maxlength={60}
+          bind:value={name}
+        />
+        <Button size="small" type="submit" disabled={!name.trim()}>New cue sheet</Button>
+      </form>{/if}
     <a href="#/people">People</a>
     <a href="#/log">What was on air</a>
   </div>
@@ -81,14 +82,14 @@
       <li class="surface">
         <a class="name" href="#/desk/{sheet.id}">{sheet.name}</a>
         <span class="muted">{sheet.cues} {sheet.cues === 1 ? 'cue' : 'cues'} · changed {saved(sheet)}</span>
-        <span class="acts">
-          <button class="plain act" onclick={() => void make(`${sheet.name.slice(0, 55)} copy`, sheet.id)}
-            >copy<span class="for"> {sheet.name}</span></button
-          >
-          <button class="plain act" onclick={() => void done(putSheetAside(sheet.id))}
-            >put aside<span class="for"> {sheet.name}</span></button
-          >
-        </span>
+        {#if mayOperate()}<span class="acts">
+            <button class="plain act" onclick={() => void make(`${sheet.name.slice(0, 55)} copy`, sheet.id)}
+              >copy<span class="for"> {sheet.name}</span></button
+            >
+            <button class="plain act" onclick={() => void done(putSheetAside(sheet.id))}
+              >put aside<span class="for"> {sheet.name}</span></button
+            >
+          </span>{/if}
       </li>
     {:else}
       {#if sheets}<li class="muted">
@@ -103,11 +104,11 @@
         <li class="surface">
           <span class="name">{sheet.name}</span>
           <span class="muted">{sheet.cues} cues</span>
-          <span class="acts">
-            <button class="plain act" onclick={() => void done(bringSheetBack(sheet.id))}
-              >bring back<span class="for"> {sheet.name}</span></button
-            >
-          </span>
+          {#if mayOperate()}<span class="acts">
+              <button class="plain act" onclick={() => void done(bringSheetBack(sheet.id))}
+                >bring back<span class="for"> {sheet.name}</span></button
+              >
+            </span>{/if}
         </li>
       {/each}
     </ul>

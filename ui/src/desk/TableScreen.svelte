@@ -1,12 +1,13 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { allGraphics } from '../api/client';
-  import { lookAtRows, readTable } from '../api/filling';
-  import type { Cue, CueRow, StoredGraphic, TableRow } from '../api/types';
+  import { lookAtRows, readTable, type TableRead } from '../api/filling';
+  import type { Cue, CueRow, StoredGraphic } from '../api/types';
   import CueGrid from './CueGrid.svelte';
   import CueThumb from './CueThumb.svelte';
   import { SheetKeeper } from './sheet.svelte';
   import { guessed } from './columns';
+  import { mayOperate } from '../session/may.svelte';
 
   interface Props {
     params?: { id?: string };
@@ -20,7 +21,7 @@
   const sheet = new SheetKeeper();
   let graphics = $state.raw<StoredGraphic[]>([]);
   let graphic = $state(0);
-  let table = $state.raw<{ columns: string[]; rows: TableRow[] }>();
+  let table = $state.raw<TableRead>();
   let columns = $state.raw<string[]>([]);
   let rows = $state.raw<CueRow[]>([]);
   let pasted = $state('');
@@ -47,7 +48,10 @@
       table = await readTable(from);
       columns = guessed(table.columns, fields);
       fault = '';
-      said = '';
+      said =
+        table.encoding === 'windows-1252'
+          ? 'The file is no UTF-8, so it was read as Windows-1252. Look whether letters like é, ü and ø are right.'
+          : '';
       await look();
     } catch (error) {
       fault = (error as Error).message;
@@ -125,83 +129,86 @@
 
   {#if chosen && sheet.stored}
     <h2 class="caption">Cues of {chosen.document.name}</h2>
-    <CueGrid {sheet} {graphic} {fields} />
+    <fieldset class="bare" disabled={!mayOperate()}><CueGrid {sheet} {graphic} {fields} /></fieldset>
   {/if}
-
-  <h2 class="caption">New cues from a table</h2>
-  <div class="from">
-    <label class="act"
-      >from a CSV file
-      <input
-        type="file"
-        accept=".csv,.txt,.tsv,text/csv"
-        onchange={(event) => {
-          const [file] = event.currentTarget.files ?? [];
-          if (file) void read(file);
-          event.currentTarget.value = '';
-        }}
-      /></label
-    >
-    <textarea
-      rows="2"
-      aria-label="A table, pasted"
-      placeholder="or paste rows from a spreadsheet here, the first with the names of the columns"
-      bind:value={pasted}
-      onpaste={() => setTimeout(() => pasted.trim() && void read(pasted))}></textarea>
-    <Button size="small" kind="tertiary" disabled={!pasted.trim()} on:click={() => void read(pasted)}
-      >Look at it</Button
-    >
-  </div>
-
-  {#if table}
-    <div class="columns">
-      {#each table.columns as name, i (i)}
-        <label
-          >{name || `column ${i + 1}`}
-          <select
-            value={columns[i]}
-            onchange={(event) => {
-              columns = columns.map((one, at) => (at === i ? event.currentTarget.value : one));
-              void look();
-            }}
-          >
-            <option value="">left out</option>
-            <option value="number">number of the cue</option>
-            <option value="note">note</option>
-            {#each fields as { key, label } (key)}<option value="field {key}">{label}</option>{/each}
-          </select></label
-        >
-      {/each}
-    </div>
-    <p>
-      {good.length} of {rows.length} rows can be taken{bad.length > 0 ? `, ${bad.length} cannot:` : '.'}
-    </p>
-    {#if bad.length > 0}
-      <ul class="bad">
-        {#each bad as { line, wrong } (line)}<li><strong>line {line}</strong>: {wrong.join('; ')}</li>{/each}
-      </ul>
-    {/if}
-    <div class="pictures">
-      {#each good.slice(0, PICTURES) as row (row.line)}
-        <figure>
-          <CueThumb cue={cueOf(row)} label="Line {row.line}" />
-          <figcaption>line {row.line}</figcaption>
-        </figure>
-      {/each}
-    </div>
-    <p class="acts">
-      <Button size="small" disabled={good.length === 0} on:click={() => void make()}>
-        Make {good.length} cues{bad.length > 0 ? `, leave ${bad.length} out` : ''}
-      </Button>
-      <Button
-        size="small"
-        kind="ghost"
-        on:click={() => {
-          table = undefined;
-          rows = [];
-        }}>Leave it</Button
+  {#if mayOperate()}
+    <h2 class="caption">New cues from a table</h2>
+    <div class="from">
+      <label class="act"
+        >from a CSV file
+        <input
+          type="file"
+          accept=".csv,.txt,.tsv,text/csv"
+          onchange={(event) => {
+            const [file] = event.currentTarget.files ?? [];
+            if (file) void read(file);
+            event.currentTarget.value = '';
+          }}
+        /></label
       >
-    </p>
+      <textarea
+        rows="2"
+        aria-label="A table, pasted"
+        placeholder="or paste rows from a spreadsheet here, the first with the names of the columns"
+        bind:value={pasted}
+        onpaste={() => setTimeout(() => pasted.trim() && void read(pasted))}></textarea>
+      <Button size="small" kind="tertiary" disabled={!pasted.trim()} on:click={() => void read(pasted)}
+        >Look at it</Button
+      >
+    </div>
+
+    {#if table}
+      <div class="columns">
+        {#each table.columns as name, i (i)}
+          <label
+            >{name || `column ${i + 1}`}
+            <select
+              value={columns[i]}
+              onchange={(event) => {
+                columns = columns.map((one, at) => (at === i ? event.currentTarget.value : one));
+                void look();
+              }}
+            >
+              <option value="">left out</option>
+              <option value="number">number of the cue</option>
+              <option value="note">note</option>
+              {#each fields as { key, label } (key)}<option value="field {key}">{label}</option>{/each}
+            </select></label
+          >
+        {/each}
+      </div>
+      <p>
+        {good.length} of {rows.length} rows can be taken{bad.length > 0 ? `, ${bad.length} cannot:` : '.'}
+      </p>
+      {#if bad.length > 0}
+        <ul class="bad">
+          {#each bad as { line, wrong } (line)}<li>
+              <strong>line {line}</strong>: {wrong.join('; ')}
+            </li>{/each}
+        </ul>
+      {/if}
+      <div class="pictures">
+        {#each good.slice(0, PICTURES) as row (row.line)}
+          <figure>
+            <CueThumb cue={cueOf(row)} label="Line {row.line}" />
+            <figcaption>line {row.line}</figcaption>
+          </figure>
+        {/each}
+      </div>
+      <p class="acts">
+        <Button size="small" disabled={good.length === 0} on:click={() => void make()}>
+          Make {good.length} cues{bad.length > 0 ? `, leave ${bad.length} out` : ''}
+        </Button>
+        <Button
+          size="small"
+          kind="ghost"
+          on:click={() => {
+            table = undefined;
+            rows = [];
+          }}>Leave it</Button
+        >
+      </p>
+    {/if}
   {/if}
 </div>
 

@@ -12,16 +12,19 @@ import type {
   Values,
 } from '../api/types';
 import { corrected } from './corrected';
-import { check, fillingOf, workedOut } from './checks.svelte';
+import { check, fillingOf, leaveChecks, workedOut } from './checks';
+import { mayOperate } from '../session/may.svelte';
 import { FollowedFeed } from './feed.svelte';
 import { besidesFeed, followed } from './followed';
 import { OnAir } from './onAir.svelte';
 import { SheetKeeper } from './sheet.svelte';
-import { differences, few, nameOf } from './words';
+import { differences, few, isolated, nameOf } from './words';
 
 /** ms after the last letter until what is typed is kept. */
 const KEEP_MS = 400;
 const CHECK_MS = 200;
+/** ms for which marks of cues are gathered. */
+const TELL_MS = 100;
 /** Controls but for tabs and ends of lines, and what turns the direction of what follows: nobody sees them, and none may be on air. */
 const UNSEEN = /[\u0000-\u0008\u000b\u000c\u000e-\u001f\u007f-\u009f\u202a-\u202e]/g;
 const NOBODY: People = { revision: 0, columns: [], rows: [] };
@@ -31,7 +34,10 @@ const REHEARSAL = 2;
 /** The desk: a cue sheet, the cue that is filled in, and what is on air. */
 export class Desk {
   readonly sheet = new SheetKeeper();
-  readonly air = new OnAir(MAIN, (sheet) => this.sheet.heard(sheet));
+  readonly air = new OnAir(MAIN, {
+    onsheet: (sheet) => this.sheet.heard(sheet),
+    onpeople: () => void this.readPeople(),
+  });
   /** Where acts go while nothing may leave the preview; undefined while they go on air. */
   rehearsal = $state.raw<OnAir>();
   /** Id of the cue whose form is shown. */
@@ -58,6 +64,9 @@ export class Desk {
   #keeping: ReturnType<typeof setTimeout> | undefined;
   #checking: ReturnType<typeof setTimeout> | undefined;
   #asked = 0;
+  /** Checks that are not shown yet. */
+  #found: Record<string, CueCheck> = {};
+  #telling: ReturnType<typeof setTimeout> | undefined;
   /** The field that is typed in, and how many times what is typed in it was kept. */
   #run: { field: string; kept: number; ends: boolean } | undefined;
 
@@ -108,6 +117,8 @@ export class Desk {
 
   leave(): void {
     void this.keep();
+    leaveChecks();
+    clearTimeout(this.#telling);
     this.air.leave();
     this.feed.leave();
     this.rehearsal?.leave();
@@ -197,7 +208,7 @@ export class Desk {
     this.#run = undefined;
     // Nothing that was typed is lost: it can be read, and where it still stands in the form it is kept later.
     const typed = Object.keys(values).filter((key) => values[key] !== (before[key] ?? ''));
-    this.sheet.refusal += ` You had typed: ${typed.map((key) => values[key]).join(' · ')}`;
+    this.sheet.refusal += ` You had typed: ${typed.map((key) => isolated(values[key] ?? '')).join(' · ')}`;
     const stands = this.selected === selected && this.values === values && this.dials === dials;
     this.#dirty = stands && !this.sheet.overtaken;
   }
@@ -272,7 +283,7 @@ export class Desk {
       dials,
       ...(this.before && { before: this.before.values, beforeDials: this.before.dials }),
     };
-    workedOut(filling, true)
+    workedOut(filling, 'now')
       .then((worked) => {
         if (asked !== this.#asked) return;
         this.worked = worked;
@@ -283,9 +294,9 @@ export class Desk {
       });
     clearTimeout(this.#checking);
     this.#checking = setTimeout(() => {
-      void this.acting.prepare(this.filling(now));
+      if (mayOperate()) void this.acting.prepare(this.filling(now));
       const place = this.sheet.cues.findIndex(({ id }) => id === cue.id);
-      check(fillingOf(now, this.sheet.cues[place - 1]), true)
+      check(fillingOf(now, this.sheet.cues[place - 1]), 'now')
         .then((checked) => {
           if (asked === this.#asked) this.checked = checked;
         })
@@ -340,13 +351,32 @@ export class Desk {
   checkAll(): void {
     this.sheet.cues.forEach((cue, place) => {
       check(fillingOf(cue, this.sheet.cues[place - 1]))
-        .then((found) => {
-          if (this.checks[cue.id] !== found) this.checks = { ...this.checks, [cue.id]: found };
-        })
+        .then((found) => this.#tell(cue.id, found))
         .catch(() => {
           // It stays without a mark.
         });
     });
+  }
+
+  /** These are looked at, so they are checked before the others. */
+  looksAt(cues: Cue[]): void {
+    const first = this.sheet.cues.indexOf(cues[0]!);
+    cues.forEach((cue, place) => {
+      check(fillingOf(cue, this.sheet.cues[first + place - 1]), 'soon').catch(() => {
+        // It stays without a mark.
+      });
+    });
+  }
+
+  /** Many come at once; they are shown together. */
+  #tell(id: string, found: CueCheck): void {
+    if (this.checks[id] === found || this.#found[id] === found) return;
+    this.#found[id] = found;
+    this.#telling ??= setTimeout(() => {
+      this.#telling = undefined;
+      this.checks = { ...this.checks, ...this.#found };
+      this.#found = {};
+    }, TELL_MS);
   }
 
   /** What of a cue its graphic has a place for. */
@@ -371,7 +401,7 @@ export class Desk {
     const taken = { ...cue, values: this.filled, dials: this.dials };
     const done = await this.acting.act(
       { kind: 'TAKE', filling: this.filling(taken) },
-      `take ${cue.number} ${nameOf(taken, graphic)}`,
+      `take ${cue.number} ${isolated(nameOf(taken, graphic))}`,
       graphic?.berth ?? 'main',
     );
     if (done) this.chosen = undefined;
@@ -379,7 +409,7 @@ export class Desk {
 
   async step(): Promise<void> {
     const on = this.stepping;
-    if (on) await this.acting.act({ kind: 'STEP', berth: on.berth }, `step ${on.title}`, on.berth);
+    if (on) await this.acting.act({ kind: 'STEP', berth: on.berth }, `step ${isolated(on.title)}`, on.berth);
   }
 
   async change(): Promise<void> {
@@ -389,14 +419,14 @@ export class Desk {
     const { on, cue, values, dials } = first;
     await this.acting.act(
       { kind: 'CHANGE', filling: this.filling({ ...cue, values, dials }) },
-      `change ${on.title}`,
+      `change ${isolated(on.title)}`,
       on.berth,
     );
   }
 
   async out(): Promise<void> {
     const on = this.target;
-    if (on) await this.acting.act({ kind: 'OUT', berth: on.berth }, `out ${on.title}`, on.berth);
+    if (on) await this.acting.act({ kind: 'OUT', berth: on.berth }, `out ${isolated(on.title)}`, on.berth);
   }
 
   async allOut(): Promise<void> {

@@ -1,7 +1,11 @@
 import type { Cue } from '../api/types';
+import { folded } from './folding';
 
 /** ms after which the next digit begins another number. */
 const PAUSE_MS = 1500;
+
+/** What stands within names and is left out by many. */
+const BETWEEN = /['’.-]/g;
 
 /** What is typed of a number, digit by digit. */
 export interface Typed {
@@ -38,10 +42,11 @@ export function isFound(cue: Cue, name: string, words: string): boolean {
   return isFoundIn([cue.number, name, cue.note, ...Object.values(cue.values)].join('\n'), words);
 }
 
+/** Whether all of the words stand somewhere in a text, as people type them. */
 export function isFoundIn(text: string, words: string): boolean {
-  const all = text.toLocaleLowerCase();
-  return words
-    .toLocaleLowerCase()
+  const all = folded(text);
+  const joined = all.replace(BETWEEN, '');
+  return folded(words)
     .split(/\s+/)
-    .every((word) => all.includes(word));
+    .every((word) => all.includes(word) || joined.includes(word.replace(BETWEEN, '')));
 }

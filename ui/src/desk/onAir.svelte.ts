@@ -1,7 +1,7 @@
 import { AirReels } from '../air/reels';
 import { frameAt } from '../air/shown';
 import type { AirState } from '../air/types';
-import { AirWatch } from '../air/watch';
+import { AirWatch, type Watching } from '../air/watch';
 import { doOnAir, prepareOnAir } from '../api/desk';
 import { saveId } from '../api/kept';
 import type { Act, AirFilling } from '../api/types';
@@ -42,7 +42,8 @@ export class OnAir {
   readonly #watch: AirWatch;
   readonly #ticking: ReturnType<typeof setInterval>;
 
-  constructor(output: number, onsheet?: (sheet: { id: number; revision: number }) => void) {
+  /** @param on what else its server tells */
+  constructor(output: number, on: Pick<Watching, 'onsheet' | 'onpeople'> = {}) {
     this.output = output;
     this.reels = new AirReels(() => (this.drawable += 1));
     this.#watch = new AirWatch(output, {
@@ -51,7 +52,7 @@ export class OnAir {
         this.heard = heard;
         if (heard) void this.#turns.heard();
       },
-      onsheet,
+      ...on,
     });
     this.#ticking = setInterval(() => (this.frame = this.now()), TICK_MS);
   }

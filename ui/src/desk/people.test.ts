@@ -1,6 +1,9 @@
-import { describe, expect, it } from 'vitest';
+import { beforeAll, describe, expect, it } from 'vitest';
 import type { Field, People } from '../api/types';
 import { completions } from './people';
+import { ready } from './folding';
+
+beforeAll(() => ready);
 
 const PEOPLE: People = {
   revision: 1,

@@ -1,4 +1,5 @@
 import type { Field, People, Values } from '../api/types';
+import { placeOf } from './folding';
 
 /** Letters after which names are completed. */
 const AFTER = 3;
@@ -11,11 +12,6 @@ export interface Completion {
   fills: Values;
 }
 
-/** Without marks and case: whoever types in a hurry types neither. */
-export function folded(text: string): string {
-  return text.normalize('NFD').replace(/\p{M}/gu, '').replace(/ı/g, 'i').toLocaleLowerCase();
-}
-
 export function fills(column: People['columns'][number], field: Field): boolean {
   return column.fields.some((label) => label.trim().toLowerCase() === field.label.trim().toLowerCase());
 }
@@ -26,7 +22,7 @@ export function fills(column: People['columns'][number], field: Field): boolean 
  */
 export function completions(people: People, fields: Field[], field: Field, values: Values): Completion[] {
   const text = values[field.key] ?? '';
-  const typed = folded(text.trim());
+  const typed = text.trim();
   if (typed.length < AFTER) return [];
   const own = people.columns.findIndex((column) => fills(column, field));
   if (own < 0) return [];
@@ -34,12 +30,7 @@ export function completions(people: People, fields: Field[], field: Field, value
   const found: { completion: Completion; place: number }[] = [];
   for (const row of people.rows) {
     const cell = row[own] ?? '';
-    const all = folded(cell);
-    const place = all.startsWith(typed)
-      ? 0
-      : all.split(/[\s-]+/).some((word) => word.startsWith(typed))
-        ? 1
-        : -1;
+    const place = placeOf(typed, cell);
     // The same club stands beside many names.
     if (place < 0 || cell === text || (own > 0 && seen.has(cell))) continue;
     seen.add(cell);
@@ -49,7 +40,7 @@ export function completions(people: People, fields: Field[], field: Field, value
     });
   }
   return found
-    .sort((one, other) => one.place - other.place)
+    .sort((one, other) => Math.min(1, one.place) - Math.min(1, other.place))
     .slice(0, SHOWN)
     .map(({ completion }) => completion);
 }

@@ -3,6 +3,8 @@ import { Problem } from '../api/problem';
 import { revision } from '../api/client';
 import type { Cue, Graphic, SheetEdit, StoredSheet } from '../api/types';
 
+const GONE = 404;
+
 /** A cue sheet as it is worked on: changes go one after the other, and can be taken back. */
 export class SheetKeeper {
   stored = $state.raw<StoredSheet>();
@@ -17,17 +19,36 @@ export class SheetKeeper {
   #made: number[][] = [];
   #undone: number[][] = [];
   canUndo = $state(false);
+  /** Of the sheet that was asked for last. */
+  #id: number | undefined;
   #chain: Promise<unknown> = Promise.resolve();
 
   cues = $derived(this.stored?.sheet.cues ?? []);
 
   async open(id: number): Promise<void> {
+    if (id !== this.#id) this.#leave();
+    this.#id = id;
     try {
-      await this.#take(await sheet(id));
+      const found = await sheet(id);
+      if (id !== this.#id) return;
+      await this.#take(found);
       this.fault = '';
     } catch (error) {
+      if (id !== this.#id) return;
+      // What is worked on stays, unless it is no longer there; without an answer it is asked again.
+      if (this.stored && (error as Problem).status !== GONE) return;
       this.fault = (error as Error).message;
     }
+  }
+
+  /** What was made in one sheet is not taken back in another. */
+  #leave(): void {
+    this.stored = undefined;
+    this.fault = '';
+    this.refusal = '';
+    this.#made = [];
+    this.#undone = [];
+    this.canUndo = false;
   }
 
   /** Somebody has changed a sheet. */
@@ -39,17 +60,20 @@ export class SheetKeeper {
   }
 
   graphicOf(cue: Cue | undefined): Graphic | undefined {
-    return cue && this.graphics[`${cue.graphic}/${cue.revision}`];
+    return cue && this.graphics[keyOf(cue)];
   }
 
   async #take(stored: StoredSheet): Promise<void> {
-    const missing = stored.sheet.cues.filter((cue) => !this.graphicOf(cue));
-    const known = { ...this.graphics };
-    for (const { graphic, revision: number } of missing) {
-      const key = `${graphic}/${number}`;
-      known[key] ??= (await revision(graphic, number)).document;
-    }
-    if (missing.length > 0) this.graphics = known;
+    const keys = stored.sheet.cues.map(keyOf);
+    const missing = keys.filter((key, place) => !(key in this.graphics) && keys.indexOf(key) === place);
+    const found = await Promise.all(
+      missing.map(async (key) => {
+        const [graphic, number] = key.split('/').map(Number);
+        return [key, (await revision(graphic!, number!)).document] as const;
+      }),
+    );
+    if (stored.id !== this.#id) return;
+    if (found.length > 0) this.graphics = { ...this.graphics, ...Object.fromEntries(found) };
     this.stored = stored;
   }
 
@@ -100,8 +124,9 @@ export class SheetKeeper {
 
   #done(work: (before: StoredSheet) => Promise<StoredSheet>): Promise<StoredSheet | undefined> {
     return this.#then(async () => {
+      if (!this.stored) return undefined;
       try {
-        const after = await work(this.stored!);
+        const after = await work(this.stored);
         await this.#take(after);
         this.refusal = '';
         return after;
@@ -116,4 +141,9 @@ export class SheetKeeper {
       }
     });
   }
+}
+
+/** Of the graphic of a cue. */
+function keyOf({ graphic, revision: number }: Cue): string {
+  return `${graphic}/${number}`;
 }

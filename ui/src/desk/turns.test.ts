@@ -136,6 +136,26 @@ describe('an out', () => {
     expect(tried).toEqual(['out 1', 'out 1', 'out 1', '']);
   });
 
+  it('is said to be tried while what was pressed before it has no answer, which is not tried again then', async () => {
+    const { turns, turn, sent, tried, told } = desk();
+    const taken = turns.press(turn('take 1', 'TAKE', 'bar', SILENCE));
+    const out = turns.press(turn('out 1', 'OUT', 'bar', [0]));
+    expect(await Promise.all([taken, out])).toEqual([false, true]);
+    expect(tried[0]).toBe('out 1');
+    expect(tried.at(-1)).toBe('');
+    expect(sent.map(({ said }) => said)).toEqual(['take 1', 'out 1']);
+    expect(told()[0]).toContain('No answer: take 1.');
+  });
+
+  it('that waits behind something else can be given up as well', async () => {
+    const { turns, turn, sent } = desk();
+    const taken = turns.press(turn('take 1', 'TAKE', 'bar', [0]));
+    const out = turns.press(turn('out 1', 'OUT', 'bar', [0]));
+    turns.stopTrying();
+    expect(await Promise.all([taken, out])).toEqual([true, false]);
+    expect(sent.map(({ said }) => said)).toEqual(['take 1']);
+  });
+
   it('is tried until it is refused', async () => {
     const { turns, turn, told } = desk();
     expect(await turns.press(turn('out 1', 'OUT', 'bar', [NO_ANSWER, STALE]))).toBe(false);

@@ -80,6 +80,7 @@ export class Turns {
       const overruled = this.#waiting.filter((one) => overrules(pressed, one));
       this.#waiting = [...this.#waiting.filter((one) => !overruled.includes(one)), pressed];
       for (const one of overruled) one.done(this.#undone(one, `${pressed.said} was pressed after it.`));
+      if (pressed.kind === 'OUT' && this.#going) void this.#say(pressed);
       void this.#go();
     });
   }
@@ -97,6 +98,12 @@ export class Turns {
   /** What is tried again and again is not any more. */
   stopTrying(): void {
     this.#stopped = true;
+    const outs = this.#waiting.filter(({ kind }) => kind === 'OUT');
+    this.#waiting = this.#waiting.filter(({ kind }) => kind !== 'OUT');
+    for (const out of outs) {
+      this.#tell(out.id, `Not tried any more: ${out.said}.`);
+      out.done(false);
+    }
   }
 
   /** The server is heard again: now it can be found out what became of what it did not answer. */
@@ -126,6 +133,12 @@ export class Turns {
     }
   }
 
+  /** Whoever has pressed an out knows that it was heard, though what was pressed before it has no answer yet. */
+  async #say(out: Waiting): Promise<void> {
+    await this.#wait(AGAIN_MS);
+    if (this.#waiting.includes(out)) this.#of.ontrying(out.said);
+  }
+
   async #try(turn: Waiting): Promise<boolean> {
     for (;;) {
       const left = turn.until - this.#of.now();
@@ -137,7 +150,9 @@ export class Turns {
         if (!isUnknown(error)) return this.#undone(turn, why(error));
       }
       await this.#wait(AGAIN_MS);
-      if (this.#of.now() < turn.until) continue;
+      // An out is not kept waiting for a take that it would take out again.
+      const overruled = this.#waiting.some((later) => overrules(later, turn));
+      if (this.#of.now() < turn.until && !overruled) continue;
       this.#unknown.push(turn);
       this.#tell(
         turn.id,

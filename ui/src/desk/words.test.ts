@@ -19,7 +19,7 @@ const REEL: Reel = {
 
 function play(members: Partial<Play>): Play {
   const shows = { graphic: 1, revision: 1, name: 'Heat board', values: {}, dials: {}, house: 1, number: '9' };
-  return { reel: 'a', from: 1000, since: 1000, nexts: [], shows, ...members };
+  return { reel: 'a', from: 1000, since: 1000, nexts: [], passed: 0, shows, ...members };
 }
 
 function said(plays: Play[], frame: number) {
@@ -39,6 +39,8 @@ describe('what stands, in words', () => {
       says: 'waits at step 2 of 2',
       next: 'row 2',
     });
+    // A change has only the steps that are left.
+    expect(said([play({ passed: 2 })], 1500)?.says).toBe('waits at step 3 of 4');
     expect(said([play({ nexts: [1500, 1600] })], 1700)).toMatchObject({ says: 'stands', next: undefined });
   });
 

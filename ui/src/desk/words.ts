@@ -35,6 +35,11 @@ export function title(play: Play): string {
   return number ? `${number} ${name}` : name;
 }
 
+/** A name within a sentence: whatever its script, what stands beside it stays in its place. */
+export function isolated(text: string): string {
+  return `\u2068${text}\u2069`;
+}
+
 /** Minutes and seconds. */
 export function minutes(frames: number, perSecond: number): string {
   const seconds = Math.max(0, Math.floor(frames / perSecond));
@@ -97,7 +102,10 @@ function saying(
   const next = steps[play.nexts.length]?.part;
   const at = momentAt(play, frame, reelOf);
   if (!at) return { says: 'on air', next };
-  if (at.waits) return { says: `waits at step ${play.nexts.length + 1} of ${steps.length}`, next };
+  if (at.waits) {
+    const passed = play.passed;
+    return { says: `waits at step ${passed + play.nexts.length + 1} of ${passed + steps.length}`, next };
+  }
   const moves = at.moment.phase === 'IN' && at.moment.frame < at.reel.in;
   return { says: moves ? (play.change ? 'changes' : 'comes in') : 'stands', next };
 }

@@ -5,6 +5,7 @@
   import { inWords } from '../proof/findings';
   import { ProofWatch } from '../proof/proof.svelte';
   import type { FloorState } from './floor.svelte';
+  import { mayDesign, mayOperate } from '../session/may.svelte';
 
   interface Props {
     floor: FloorState;
@@ -27,6 +28,7 @@
   const standing = $derived.by(() => {
     if (floor.saving) return 'saving';
     if (!floor.unsaved) return 'saved';
+    if (!mayDesign()) return 'tried out, not to be kept';
     return floor.draftKept ? `draft kept ${floor.draftKept}` : 'not saved yet';
   });
 
@@ -68,17 +70,19 @@
         href="#/still/{floor.stored.id}/{floor.moment.phase}/{floor.moment.frame}{between}"
         target="_blank">Full size</Button
       >
-      <Button
-        size="small"
-        kind="ghost"
-        disabled={floor.unsaved}
-        title={floor.unsaved ? 'Save it first; what is saved is handed over' : undefined}
-        on:click={() => (handing = true)}>Hand over …</Button
-      >
+      {#if mayOperate()}<Button
+          size="small"
+          kind="ghost"
+          disabled={floor.unsaved}
+          title={floor.unsaved ? 'Save it first; what is saved is handed over' : undefined}
+          on:click={() => (handing = true)}>Hand over …</Button
+        >{/if}
       <Button size="small" kind="ghost" on:click={onhelp}>Keys ?</Button>
-      <Button size="small" disabled={!floor.unsaved || floor.saving} on:click={() => floor.save()}
-        >Save</Button
-      >
+      {#if mayDesign()}<Button
+          size="small"
+          disabled={!floor.unsaved || floor.saving}
+          on:click={() => floor.save()}>Save</Button
+        >{:else}<span class="muted only">animators save</span>{/if}
     </span>
   {/if}
 </div>
@@ -141,6 +145,11 @@
     overflow: hidden;
     text-overflow: ellipsis;
     white-space: nowrap;
+  }
+
+  .only {
+    align-self: center;
+    padding: 0 8px;
   }
 
   .fault {

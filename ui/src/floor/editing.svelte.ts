@@ -22,7 +22,8 @@ import { movedParts, pulled } from './handles';
 import { hangingOn } from './members';
 import { History } from './history.svelte';
 import { byPhase, movesOf, PHASE_KEYS, withMoves } from './moves';
-import { inWords } from './pathWords';
+import { inWords } from '../api/pathWords';
+import { Problem } from '../api/problem';
 import { rebased } from './rebase';
 
 type Rule = (document: Graphic) => Graphic | Promise<Graphic>;
@@ -267,7 +268,7 @@ export abstract class Editing extends Choice {
         }
         this.refusal = '';
       } catch (error) {
-        this.refusal = inWords((error as Error).message, asked);
+        this.refusal = inWords(error instanceof Problem ? error.detail : (error as Error).message, asked);
         // Whoever is still typing is not disturbed.
         if (act === undefined || act !== actNow()) this.refusals += 1;
       } finally {

@@ -23,6 +23,7 @@ import { Mending } from './mending.svelte';
 import { captions } from './spoken';
 import { timeOf } from './time';
 import { sameValues, sampleValues, trialName } from './values';
+import { mayDesign } from '../session/may.svelte';
 
 /** ms after the last change. */
 const DRAFT_AFTER = 1200;
@@ -346,7 +347,7 @@ export class FloorState extends Editing {
 
   async keepDraft(): Promise<void> {
     clearTimeout(this.#draftDue);
-    if (!this.stored || !this.design || this.saving) return;
+    if (!this.stored || !this.design || this.saving || !mayDesign()) return;
     const { id, revision: basedOn } = this.stored;
     try {
       if (this.unsaved) {

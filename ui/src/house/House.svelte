@@ -16,6 +16,7 @@
   import EdgesEditor from './EdgesEditor.svelte';
   import SafeAreasEditor from './SafeAreasEditor.svelte';
   import StylesList from './StylesList.svelte';
+  import { mayDesign } from '../session/may.svelte';
 
   let uses = $state.raw<GraphicUses[]>([]);
   let refusals = $state(0);
@@ -44,21 +45,27 @@
 <div class="page">
   <div class="page-top">
     <h1>House</h1>
-    <p class="muted">What all graphics share. Every change is saved at once.</p>
-    <Button size="small" kind="ghost" disabled={!house.canUndo} on:click={() => house.undo()}>Undo</Button>
+    {#if mayDesign()}
+      <p class="muted">What all graphics share. Every change is saved at once.</p>
+      <Button size="small" kind="ghost" disabled={!house.canUndo} on:click={() => house.undo()}>Undo</Button>
+    {:else}
+      <p class="muted">What all graphics share. It can be looked at here; animators change it.</p>
+    {/if}
   </div>
   {#if house.fault}<p class="fault" role="alert">{house.fault}</p>{/if}
   {#key refusals}
     <div class="house">
-      <PaletteList {uses} onsave={(palette) => save({ palette })} />
-      <StylesList onsave={(styles) => save({ styles })} />
-      <FontsList />
-      <MarksList {uses} />
-      <SafeAreasEditor onsave={(safe) => save({ safe })} />
-      <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
-      <AirRulesEditor onsave={(air) => save({ air })} />
-      <OutputsList />
-      <FeedsList />
+      <fieldset class="bare" disabled={!mayDesign()}>
+        <PaletteList {uses} onsave={(palette) => save({ palette })} />
+        <StylesList onsave={(styles) => save({ styles })} />
+        <FontsList />
+        <MarksList {uses} />
+        <SafeAreasEditor onsave={(safe) => save({ safe })} />
+        <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
+        <AirRulesEditor onsave={(air) => save({ air })} />
+        <OutputsList />
+        <FeedsList />
+      </fieldset>
       <AccountsList />
     </div>
   {/key}

@@ -17,6 +17,7 @@
   import { alike, inWords } from './findings';
   import { ProofWatch } from './proof.svelte';
   import ProofMatrix from './ProofMatrix.svelte';
+  import { mayDesign } from '../session/may.svelte';
 
   interface Props {
     params?: { id?: string; revision?: string };
@@ -143,7 +144,8 @@
         >
       {/if}
       <span class="acts">
-        {#if proof.state === 'RUNNING'}
+        {#if !mayDesign()}<span class="muted">animators prove</span>
+        {:else if proof.state === 'RUNNING'}
           <Button size="small" kind="tertiary" on:click={() => watch.stop(id, revision)}>Stop</Button>
         {:else}
           <Button size="small" kind="tertiary" on:click={proveAgain}>Prove again</Button>
@@ -187,7 +189,7 @@
           {others}
           fillings={proof.fillings}
           onopen={open}
-          onreject={params?.revision ? undefined : reject}
+          onreject={params?.revision || !mayDesign() ? undefined : reject}
         />
       {:else}
         <p class="muted none">
@@ -202,7 +204,7 @@
           {/if}
         </p>
       {/each}
-      <NamesTable {id} onchange={proveAgain} />
+      {#if mayDesign()}<NamesTable {id} onchange={proveAgain} />{/if}
     </section>
   </div>
 {:else}

@@ -16,6 +16,7 @@
   import ShelfCard from './ShelfCard.svelte';
   import TakeIn from './TakeIn.svelte';
   import { allTags, matches } from './tags';
+  import { mayDesign } from '../session/may.svelte';
 
   let graphics = $state.raw<StoredGraphic[]>();
   /** ms. */
@@ -119,8 +120,10 @@
     <h1>Shelf</h1>
     <p class="muted">Move the pointer over a graphic: left to right plays it from in to out.</p>
     <div class="search"><Search size="sm" placeholder="Search by name or tag" bind:value={sought} /></div>
-    <Button size="small" kind="ghost" on:click={() => (takingIn = true)}>Take in …</Button>
-    <Button size="small" on:click={() => (beginning = true)}>New graphic</Button>
+    {#if mayDesign()}
+      <Button size="small" kind="ghost" on:click={() => (takingIn = true)}>Take in …</Button>
+      <Button size="small" on:click={() => (beginning = true)}>New graphic</Button>
+    {/if}
   </div>
   {#if tags.length > 0}
     <div class="tags" role="group" aria-label="Tags">

@@ -10,6 +10,7 @@
   import '../sheet/pieces/pieces.css';
   import { ready } from '../api/ready';
   import HandOver from '../handover/HandOver.svelte';
+  import { mayDesign, mayOperate } from '../session/may.svelte';
 
   interface Props {
     stored: StoredGraphic;
@@ -148,14 +149,22 @@
         href="#/proof/{stored.id}">{inShort(proof)}</a
       >
     {/if}
-    <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}>rename, tag</button>
-    <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
-      >duplicate</button
-    >
-    <button class="plain act" aria-label="Hand over {stored.document.name}" onclick={() => (handing = true)}
-      >hand over …</button
-    >
-    <button class="plain act" aria-label="Delete {stored.document.name}" onclick={ondelete}>delete</button>
+    {#if mayDesign()}
+      <button class="plain act" aria-label="Rename {stored.document.name}" onclick={rename}
+        >rename, tag</button
+      >
+      <button class="plain act" aria-label="Duplicate {stored.document.name}" onclick={onduplicate}
+        >duplicate</button
+      >
+    {/if}
+    {#if mayOperate()}
+      <button class="plain act" aria-label="Hand over {stored.document.name}" onclick={() => (handing = true)}
+        >hand over …</button
+      >
+    {/if}
+    {#if mayDesign()}
+      <button class="plain act" aria-label="Delete {stored.document.name}" onclick={ondelete}>delete</button>
+    {/if}
   </span>
 </article>
 {#if handing}

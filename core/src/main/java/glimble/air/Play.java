@@ -24,6 +24,8 @@ public final class Play {
     private final Optional<Reel> out;
     private final List<PartChange> changes;
     private final Stands stands;
+    /** Steps that the operator went on at before it. */
+    private final int passed;
 
     /** What stands at a moment, so that a change can begin there. */
     interface Stands {
@@ -31,7 +33,7 @@ public final class Play {
     }
 
     Play(Filled filled, Reel reel, long from, List<PartChange> changes, Stands stands) {
-        this(filled, reel, from, from, Playback.idle(reel).take(0), Optional.empty(), changes, stands);
+        this(filled, reel, from, from, Playback.idle(reel).take(0), Optional.empty(), changes, stands, 0);
     }
 
     private Play(
@@ -42,7 +44,8 @@ public final class Play {
             Playback playback,
             Optional<Reel> out,
             List<PartChange> changes,
-            Stands stands) {
+            Stands stands,
+            int passed) {
         this.filled = filled;
         this.reel = reel;
         this.from = from;
@@ -51,6 +54,7 @@ public final class Play {
         this.out = out;
         this.changes = List.copyOf(changes);
         this.stands = stands;
+        this.passed = passed;
     }
 
     public Filled filled() {
@@ -98,6 +102,16 @@ public final class Play {
         return changes;
     }
 
+    /** Steps at which the operator went on before this change of it began. */
+    public int passed() {
+        return passed;
+    }
+
+    /** The same after as many steps. */
+    Play after(int steps) {
+        return new Play(filled, reel, from, since, playback, out, changes, stands, steps);
+    }
+
     /** Steps that are still to come. */
     public int stepsLeft() {
         return playback.steps().size() - playback.nexts().size();
@@ -110,7 +124,7 @@ public final class Play {
 
     /** The same take or change, beginning at another frame. */
     public Play from(long frame) {
-        return new Play(filled, reel, frame, frame, playback, out, changes, stands);
+        return new Play(filled, reel, frame, frame, playback, out, changes, stands, passed);
     }
 
     /** The same, begun so early that at a frame it has come to where its in waits next, or to rest. */
@@ -126,16 +140,16 @@ public final class Play {
 
     /** The same for a filling that is drawn the same. */
     public Play of(Filled other) {
-        return new Play(other, reel, from, since, playback, out, changes, stands);
+        return new Play(other, reel, from, since, playback, out, changes, stands, passed);
     }
 
     /** The same as a change of what came in at another frame. */
     Play since(long frame) {
-        return new Play(filled, reel, from, frame, playback, out, changes, stands);
+        return new Play(filled, reel, from, frame, playback, out, changes, stands, passed);
     }
 
     Play stepped(long frame) {
-        return new Play(filled, reel, from, since, playback.next(own(frame)), out, changes, stands);
+        return new Play(filled, reel, from, since, playback.next(own(frame)), out, changes, stands, passed);
     }
 
     /** With the out begun from wherever each part stands. */
@@ -151,7 +165,8 @@ public final class Play {
                 playback.nexts(),
                 OptionalInt.empty(),
                 Optional.empty());
-        return new Play(filled, reel, from, since, ending.leave(own(frame)), Optional.of(leaving), changes, stands);
+        return new Play(
+                filled, reel, from, since, ending.leave(own(frame)), Optional.of(leaving), changes, stands, passed);
     }
 
     Shown shown(long frame) {

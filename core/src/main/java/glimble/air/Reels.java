@@ -56,7 +56,10 @@ public class Reels {
      */
     public Play change(Play stands, Filled filled, long frame, Budget budget) {
         Changed changed = changed(stands.shown(frame), filled, budget);
-        return new Play(filled, changed.worked().reel(), frame, changed.parts(), moment -> shown(changed, moment));
+        Play play = new Play(filled, changed.worked().reel(), frame, changed.parts(), moment -> shown(changed, moment));
+        // Where everything comes in again, so do its steps.
+        boolean again = changed.begins() >= 0;
+        return again ? play : play.after(stands.passed() + stands.nexts().size());
     }
 
     /**

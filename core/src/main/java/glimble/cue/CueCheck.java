@@ -2,16 +2,20 @@ package glimble.cue;
 
 import glimble.dial.Settings;
 import glimble.edit.Coloured;
+import glimble.graphic.Check;
 import glimble.graphic.Condition;
 import glimble.graphic.Dial;
 import glimble.graphic.Field;
 import glimble.graphic.Graphic;
 import glimble.graphic.Palette;
+import glimble.graphic.PhaseName;
+import glimble.proof.Fault;
 import glimble.proof.Filling;
 import glimble.proof.Finding;
 import glimble.proof.Findings;
 import glimble.proof.Prover;
 import glimble.rest.Pictures;
+import glimble.rest.Rect;
 import glimble.spoken.ShownValues;
 import glimble.text.Blank;
 import glimble.text.TypedNumber;
@@ -78,12 +82,30 @@ public record CueCheck(List<Wrong> wrong, List<Finding> findings) {
         List<Filling> fillings = fillings(cue, before);
         Findings found = new Findings(graphic, fillings);
         for (int i = 0; i < fillings.size(); i++) found.add(i, prover.faults(fillings.get(i)));
+        // Only what is blank takes anything away, so that filled ones need not be worked out once more.
+        boolean blank = graphic.fields().stream()
+                .anyMatch(field -> Blank.isBlank(cue.values().getOrDefault(field.key(), "")));
+        if (blank && prover.showsNothing(fillings.get(0))) found.add(0, List.of(nothing(graphic)));
         List<Finding> open = found.all().stream()
                 .filter(finding -> finding.accepted().isEmpty())
                 .toList();
         List<Wrong> wrong = new ArrayList<>(wrong(graphic, cue.values(), house, writing));
         wrong.addAll(wrongDials(graphic, cue.dials()));
         return new CueCheck(wrong, open);
+    }
+
+    private static Fault nothing(Graphic graphic) {
+        return new Fault(
+                Check.EMPTY,
+                "",
+                "",
+                PhaseName.LOOP,
+                0,
+                0,
+                0,
+                "nothing of it is seen with what is blank",
+                "fill in what is blank, or leave the cue out",
+                new Rect(0, 0, graphic.frame().width(), graphic.frame().height()));
     }
 
     /** What a cue is proved with: itself, and its change from what stands before it. */

@@ -7,6 +7,7 @@ import glimble.reel.Courses;
 import glimble.reel.Layer;
 import glimble.reel.Track;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** Faults of in and out in which there is nothing to look at: no part is seen, or letters move on behind a mask that has shut. */
 final class EmptyChecks {
@@ -32,6 +33,14 @@ final class EmptyChecks {
                 if (judged.isDrawn(i) && judged.layer(i).kind().equals("text")) checks.swallowed(i);
             }
         }
+    }
+
+    /** Whether nothing at all is seen, at rest and through the whole loop. */
+    static boolean isNothing(Judged judged) {
+        EmptyChecks rest = new EmptyChecks(judged, PhaseName.IN, judged.reel.length(PhaseName.IN));
+        if (!rest.isEmpty(rest.last)) return false;
+        EmptyChecks loop = new EmptyChecks(judged, PhaseName.LOOP, judged.reel.length(PhaseName.LOOP));
+        return IntStream.range(0, loop.last).allMatch(loop::isEmpty);
     }
 
     /** Where nothing is seen at rest there is nothing to come or go. */

@@ -296,6 +296,15 @@ public final class Prover {
         return Take.of(graphic, filling.values(), typesetter, pictures).worked().reel();
     }
 
+    /** Whether nothing at all is seen of a filling that comes in, once it is there. */
+    public boolean showsNothing(Filling filling) {
+        Graphic graphic = setAs(filling.dials()).played(filling.values(), filling.onAir());
+        return worked(graphic, filling)
+                .filter(made -> !isTooLong(made.reel()))
+                .map(made -> EmptyChecks.isNothing(new Judged(graphic, null, made, List.of(), new FaultList())))
+                .orElse(false);
+    }
+
     private static void check(Changed changed, Shown before, FaultList faults) {
         if (changed.worked().reel().in() == 0) return;
         Judged judged = new Judged(changed.graphic(), null, changed.worked(), List.of(), faults);

@@ -147,6 +147,24 @@ class BerthTest {
     }
 
     @Test
+    void a_change_counts_the_steps_that_were_passed_before_it() {
+        Graphic plain = bar();
+        Graphic graphic = plain.withPhases(
+                plain.in().withSteps(List.of(new Step("name", 0), new Step("role", 0))), plain.loop(), plain.out());
+        Filled wu = new Filled("bar", graphic, PALETTE, Map.of("name", "Wu", "role", "Flyer"), Map.of(), "");
+        Filled oona = new Filled("bar", graphic, PALETTE, Map.of("name", "Oona", "role", "Flyer"), Map.of(), "");
+        Berth waits = taken(Berth.EMPTY, wu, 0).stepped(100);
+        assertThat(state(waits, 400)).isEqualTo(State.STEP);
+        Play change = taken(waits, oona, 400).shown(400).orElseThrow();
+        assertThat(change.passed()).isEqualTo(1);
+        assertThat(change.stepsLeft()).isEqualTo(1);
+        Play again =
+                taken(taken(waits, oona, 400).stepped(600), wu, 900).shown(900).orElseThrow();
+        assertThat(again.passed()).isEqualTo(2);
+        assertThat(again.stepsLeft()).isZero();
+    }
+
+    @Test
     void what_cannot_be_done_is_refused_with_a_way_out() {
         assertThatThrownBy(() -> Berth.EMPTY.left(5)).isInstanceOf(ActRefused.class);
         assertThatThrownBy(() -> Berth.EMPTY.stepped(5)).isInstanceOf(ActRefused.class);

@@ -67,6 +67,29 @@ class CueCheckTest {
     }
 
     @Test
+    void a_cue_of_which_nothing_is_seen_is_doubtful() {
+        List<Field> fields =
+                List.of(field("name", Field.Kind.TEXT, false, 0), field("role", Field.Kind.TEXT, false, 0));
+        Graphic free = GRAPHIC.withFields(fields);
+        Prover prover = new Prover(free, HOUSE.palette(), TYPESETTER, Pictures.NONE);
+        for (String name : List.of("", "  ", "\u00a0", "Wu")) {
+            CueCheck check = CueCheck.of(
+                    new CueCheck.Set(Map.of("name", name), Map.of()),
+                    Optional.empty(),
+                    prover,
+                    HOUSE,
+                    TYPESETTER.writing());
+            boolean seen = name.equals("Wu");
+            assertThat(check.standing()).isEqualTo(seen ? CueCheck.Standing.SOUND : CueCheck.Standing.DOUBTFUL);
+            if (seen) continue;
+            assertThat(check.findings()).singleElement().satisfies(finding -> {
+                assertThat(finding.worst().check()).isEqualTo(Check.EMPTY);
+                assertThat(finding.worst().sentence()).contains("nothing of it is seen");
+            });
+        }
+    }
+
+    @Test
     void letters_over_the_limit_are_counted_as_people_do() {
         assertThat(check(Map.of("name", "Wu", "role", "a b c d e")).wrong()).isEmpty();
         assertThat(check(Map.of("name", "Wu", "role", "a b c d e f")).wrong())

@@ -143,7 +143,7 @@ class DeskTaskIT extends AtTheDesk {
         second.page().unroute("**/edits");
         held.get(0).resume();
         assertThat(second.refusal()).containsText("Theirs stays");
-        assertThat(second.refusal()).containsText("You had typed: North Strand Society");
+        assertThat(second.refusal()).containsText("You had typed: \u2068North Strand Society");
         assertThat(second.field("Club")).hasValue("Tails of Skerry");
         // A field that only one of them fills goes together with the other's.
         second.field("Name").fill("Tiago Brandão-Escarpa");
@@ -248,6 +248,40 @@ class DeskTaskIT extends AtTheDesk {
     }
 
     @Test
+    void people_who_are_changed_elsewhere_are_known_at_once_and_found_as_people_type() {
+        Page people = browser.page();
+        people.navigate(Packaged.shared().address() + "#/people");
+        people.getByLabel("Name of Wu", new Page.GetByLabelOptions().setExact(true))
+                .fill("Finn O'Neill-Ødegård");
+        people.keyboard().press("Tab");
+        people.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
+                .click();
+        assertThat(people.getByRole(AriaRole.STATUS)).containsText("Kept.");
+        desk.page().bringToFront();
+        desk.recall("3");
+        desk.press("f");
+        for (String typed : List.of("O'N", "oneill", "ode")) {
+            desk.page().keyboard().press("Control+a");
+            desk.page().keyboard().type(typed);
+            assertThat(desk.form().getByRole(AriaRole.LISTBOX)).containsText("Finn O'Neill-Ødegård");
+        }
+        desk.page().keyboard().press("ArrowDown");
+        desk.page().keyboard().press("Enter");
+        assertThat(desk.field("Name")).hasValue("Finn O'Neill-Ødegård");
+        // What was kept is taken back, as any act.
+        people.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("undo"))
+                .click();
+        people.getByRole(AriaRole.BUTTON, new Page.GetByRoleOptions().setName("Keep"))
+                .click();
+        assertThat(people.getByLabel("Name of Wu", new Page.GetByLabelOptions().setExact(true)))
+                .hasValue("Wu");
+        people.close();
+        desk.press("Escape");
+        desk.press("Control+z");
+        assertThat(desk.field("Name")).hasValue("Wu");
+    }
+
+    @Test
     void the_spelling_of_the_sheet_is_mended_in_place() {
         Page page = desk.page();
         assertThat(page.locator(".misspelt").first()).containsText("1 misspelt?");
@@ -336,10 +370,16 @@ class DeskTaskIT extends AtTheDesk {
         page.navigate(Packaged.shared().address() + "#/people");
         assertThat(page.getByLabel("Name of Oona Varga", new Page.GetByLabelOptions().setExact(true)))
                 .isVisible();
-        String csv = "Name;Function\nNew Flyer-Name;Starter\n";
+        String csv = "Person;Function\nNew Flyer-Name;Starter\n";
         page.locator("input[type=file]")
                 .setInputFiles(new FilePayload("people.csv", "text/csv", csv.getBytes(StandardCharsets.UTF_16)));
-        assertThat(page.locator("body")).containsText("1 people read from people.csv");
+        assertThat(page.getByLabel("People from a file")).containsText("1 row");
+        // It has no column by which people are known: it can only take the place of all, which is asked once more.
+        page.getByLabel("are replaced by those of the file").check();
+        assertThat(page.getByText("Take them")).isDisabled();
+        page.getByLabel("40 people are to go").check();
+        page.getByText("Take them").click();
+        assertThat(page.getByRole(AriaRole.STATUS)).containsText("1 new, 0 changed, 40 gone");
         page.getByLabel("Fields that Function fills").fill("Role, Function");
         page.getByLabel("Fields that Function fills").blur();
         // Left without keeping, it is as it was.

@@ -36,7 +36,7 @@ class LateActsIT extends AtTheDesk {
         assertThat(desk.refusal()).containsText("No answer: take 2");
         Packaged.shared().goOn();
         assertThat(desk.refusal()).containsText(Pattern.compile("Not done: take 2 .*It came too late"));
-        assertThat(desk.refusal()).containsText(Pattern.compile("Not done: step 8"));
+        assertThat(desk.refusal()).containsText(Pattern.compile("Not done: step \u20688"));
         assertThat(takes()).isEqualTo(before);
         assertThat(desk.standing()).containsText("waits at step 1");
         assertThat(desk.standing().locator("li")).hasCount(1);
@@ -62,7 +62,7 @@ class LateActsIT extends AtTheDesk {
         assertThat(desk.page().locator(".lost")).isVisible();
         assertThat(desk.act("take")).isDisabled();
         assertThat(desk.act("out")).isEnabled();
-        assertThat(desk.page().locator(".trying")).containsText("out 2");
+        assertThat(desk.page().locator(".trying")).containsText("out \u20682");
         Packaged.shared().goOn();
         assertThat(desk.page().locator(".trying")).isHidden();
         assertThat(desk.standing().locator("li")).hasCount(0);

@@ -6,8 +6,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import com.microsoft.playwright.Locator;
 import com.microsoft.playwright.Page;
 import com.microsoft.playwright.options.AriaRole;
+import com.microsoft.playwright.options.FilePayload;
 import java.io.IOException;
 import java.lang.ProcessBuilder.Redirect;
+import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Duration;
@@ -112,7 +114,8 @@ class SignInTaskIT {
                 .click();
         operator.getByLabel("Name of the graphic").fill("Not mine");
         operator.keyboard().press("Enter");
-        assertThat(operator.locator("header")).containsText("not saved yet");
+        assertThat(operator.locator("header")).containsText("tried out, not to be kept");
+        assertThat(button(operator, "Save")).hasCount(0);
         operator.keyboard().press("Control+s");
         Locator refused = operator.locator("header").getByRole(AriaRole.ALERT);
         assertThat(refused).containsText("may not do this. Nothing was changed; ask an animator.");
@@ -123,6 +126,61 @@ class SignInTaskIT {
         assertThat(refused).containsText("may not do this");
         animator.navigate(address + "#/floor/1");
         assertThat(animator.locator("header")).containsText("Flyer bar");
+        // What a role may not do is not there.
+        operator.navigate(address + "#/");
+        assertThat(operator.locator(".card").first()).isVisible();
+        assertThat(button(operator, "New graphic")).hasCount(0);
+        assertThat(operator.getByLabel("Delete Flyer bar")).hasCount(0);
+        assertThat(operator.getByLabel("Hand over Flyer bar")).isVisible();
+        operator.navigate(address + "#/house");
+        assertThat(operator.locator("body")).containsText("animators change it");
+        assertThat(button(operator, "Add feed")).isDisabled();
+        operator.navigate(address + "#/people");
+        operator.setInputFiles("input[type=file]", people("people.csv", "Name,Club\nBo Achterberg,Skerry Tails\n"));
+        assertThat(operator.getByLabel("People from a file")).containsText("animators do that");
+        operator.getByText("Take them").click();
+        button(operator, "Keep").click();
+        assertThat(operator.getByRole(AriaRole.STATUS)).containsText("Kept.");
+
+        viewersLookOn(animator);
         assertThat(browser.errors()).isEmpty();
+    }
+
+    private static FilePayload people(String name, String csv) {
+        return new FilePayload(name, "text/csv", csv.getBytes(StandardCharsets.UTF_8));
+    }
+
+    private static Locator button(Page page, String name) {
+        return page.getByRole(
+                AriaRole.BUTTON, new Page.GetByRoleOptions().setName(name).setExact(true));
+    }
+
+    private static void viewersLookOn(Page animator) {
+        animator.navigate(address + "#/house");
+        animator.getByLabel("Name of a new account").fill("Vera");
+        animator.getByLabel("Its password").fill(OPERATORS);
+        button(animator, "Add account").click();
+        animator.getByLabel("Role of Vera").selectOption("VIEWER");
+        Page viewer = browser.page();
+        viewer.navigate(address + "#/desk/1");
+        signIn(viewer, "Vera", OPERATORS);
+        DeskPage desk = DeskPage.open(viewer, address, 1);
+        desk.recall("2");
+        assertThat(viewer.locator("body")).containsText("You look on");
+        assertThat(viewer.locator(".press")).hasCount(0);
+        assertThat(desk.field("Name")).isDisabled();
+        assertThat(viewer.getByText("cue and sheet")).hasCount(0);
+        assertThat(desk.standing("2")).isVisible();
+        // Keys do no more than look, and nothing is refused.
+        desk.press("x", "n", "s", "r", "Control+z", "9", "Enter");
+        assertThat(viewer.getByRole(AriaRole.DIALOG)).hasCount(0);
+        desk.press("ArrowDown");
+        assertThat(viewer.locator("[data-cue][aria-current]")).containsText("10");
+        assertThat(desk.standing("2")).isVisible();
+        assertThat(desk.refusal()).hasCount(0);
+        viewer.navigate(address + "#/desk");
+        assertThat(viewer.getByText("Skerry Kite Week, Tuesday")).isVisible();
+        assertThat(button(viewer, "New cue sheet")).hasCount(0);
+        assertThat(viewer.getByText("put aside")).hasCount(0);
     }
 }

@@ -11,6 +11,8 @@ import java.nio.charset.CodingErrorAction;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVParser;
 import org.apache.commons.csv.CSVPrinter;
@@ -27,6 +29,7 @@ public record Table(List<String> columns, List<TableRow> rows) {
     public static final int MOST = 5_000;
 
     private static final char[] SEPARATORS = {',', ';', '\t'};
+    private static final Charset OLDER = Charset.forName("windows-1252");
     private static final char MARK = '\uFEFF';
 
     /** @param line of the file at which it begins, from 1 */
@@ -123,15 +126,36 @@ public record Table(List<String> columns, List<TableRow> rows) {
 
     /** @throws BadTable if it is neither UTF-8 nor UTF-16 */
     public static String text(byte[] file) throws BadTable {
+        return decoded(file, encoding(file))
+                .orElseThrow(() -> new BadTable("The file is neither UTF-8 nor UTF-16; save it in one of these."));
+    }
+
+    /**
+     * The text of a file that somebody looks at before it is taken: older spreadsheets write Windows-1252, which cannot be told from other
+     * encodings of one byte.
+     *
+     * @param encoding in which it was read
+     */
+    public record Guessed(String text, String encoding) {}
+
+    /** @throws BadTable if it is neither UTF-8, UTF-16 nor Windows-1252 */
+    public static Guessed guessed(byte[] file) throws BadTable {
+        for (Charset charset : List.of(encoding(file), OLDER)) {
+            Optional<String> text = decoded(file, charset);
+            if (text.isPresent()) return new Guessed(text.get(), charset.displayName(Locale.ROOT));
+        }
+        throw new BadTable("The file is neither UTF-8, UTF-16 nor Windows-1252; save it in one of these.");
+    }
+
+    private static Optional<String> decoded(byte[] file, Charset charset) {
         try {
-            return encoding(file)
-                    .newDecoder()
+            return Optional.of(charset.newDecoder()
                     .onMalformedInput(CodingErrorAction.REPORT)
                     .onUnmappableCharacter(CodingErrorAction.REPORT)
                     .decode(ByteBuffer.wrap(file))
-                    .toString();
+                    .toString());
         } catch (CharacterCodingException e) {
-            throw new BadTable("The file is neither UTF-8 nor UTF-16; save it in one of these.");
+            return Optional.empty();
         }
     }
 

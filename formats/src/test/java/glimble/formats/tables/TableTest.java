@@ -79,13 +79,18 @@ class TableTest {
     }
 
     @Test
-    void what_is_none_is_refused_with_a_way_out() {
+    void what_is_none_is_refused_with_a_way_out() throws BadTable {
         assertThatThrownBy(() -> Table.read("Name\n\"Wu\nOona\n"))
                 .isInstanceOf(BadTable.class)
                 .hasMessageContaining("after the row in line 1");
         assertThatThrownBy(() -> Table.read("")).hasMessageContaining("heading row");
         assertThatThrownBy(() -> Table.read(new byte[] {'a', (byte) 0xE9, ',', 'b'}))
                 .hasMessageContaining("neither UTF-8");
+        assertThat(Table.guessed("Zoë,Åse".getBytes(Charset.forName("windows-1252"))))
+                .isEqualTo(new Table.Guessed("Zoë,Åse", "windows-1252"));
+        assertThat(Table.guessed("Zoë,Åse".getBytes(StandardCharsets.UTF_8)))
+                .isEqualTo(new Table.Guessed("Zoë,Åse", "UTF-8"));
+        assertThatThrownBy(() -> Table.guessed(new byte[] {'a', (byte) 0x81})).hasMessageContaining("nor Windows-1252");
         assertThatThrownBy(() -> Table.read("Name\n" + "Wu\n".repeat(5_001)))
                 .hasMessageContaining("more than 5000 rows");
     }

@@ -46,6 +46,7 @@ record AirState(
      * @param from frame of the output at which its in begins
      * @param since frame at which its graphic came in, before all changes
      * @param nexts frames at which the in went on at a step
+     * @param passed steps at which it went on before this change of it
      * @param leaves frame at which the out begins; missing while nobody has asked for it
      * @param out id of the reel whose out is played then; missing likewise
      * @param end the first frame at which nothing of it is left; missing likewise
@@ -56,6 +57,7 @@ record AirState(
             long from,
             long since,
             List<Long> nexts,
+            int passed,
             Optional<Long> leaves,
             Optional<String> out,
             Optional<Long> end,

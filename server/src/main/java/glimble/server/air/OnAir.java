@@ -374,6 +374,7 @@ class OnAir implements ShownPictures {
                 play.from(),
                 play.since(),
                 play.nexts(),
+                play.passed(),
                 play.leaves().isPresent() ? Optional.of(play.leaves().getAsLong()) : Optional.empty(),
                 play.out().map(reels::id),
                 play.end().isPresent() ? Optional.of(play.end().getAsLong()) : Optional.empty(),

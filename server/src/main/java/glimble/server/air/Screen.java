@@ -1,6 +1,5 @@
 package glimble.server.air;
 
-import glimble.server.cues.SheetChanged;
 import java.io.IOException;
 import java.util.LinkedHashMap;
 import java.util.Map;
@@ -39,9 +38,9 @@ final class Screen {
         tell("state", output, onAirAlone ? state.onAirAlone() : state);
     }
 
-    /** A sheet has changed, which is nobody's business who sees what is on air alone. */
-    void tell(SheetChanged sheet) {
-        if (!onAirAlone) tell("sheet", sheet.id(), sheet);
+    /** What has changed at the desk, which is nobody's business who sees what is on air alone. */
+    void tellDesk(String event, Object key, Object what) {
+        if (!onAirAlone) tell(event, key, what);
     }
 
     /**

@@ -1,6 +1,7 @@
 package glimble.server.air;
 
 import glimble.server.cues.SheetChanged;
+import glimble.server.people.PeopleChanged;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.ConcurrentHashMap;
@@ -71,7 +72,13 @@ class Screens implements SmartLifecycle {
     /** A cue sheet has changed, whoever looks at it. */
     @TransactionalEventListener
     void changed(SheetChanged sheet) {
-        screens.values().forEach(all -> all.forEach(screen -> screen.tell(sheet)));
+        screens.values().forEach(all -> all.forEach(screen -> screen.tellDesk("sheet", sheet.id(), sheet)));
+    }
+
+    /** Names are completed from other people now. */
+    @TransactionalEventListener
+    void changed(PeopleChanged people) {
+        screens.values().forEach(all -> all.forEach(screen -> screen.tellDesk("people", "", people)));
     }
 
     private void beat() {

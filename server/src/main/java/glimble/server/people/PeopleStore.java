@@ -10,6 +10,7 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import org.springframework.context.ApplicationEventPublisher;
 import org.springframework.stereotype.Service;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -21,8 +22,10 @@ public class PeopleStore {
     private final PeopleMapper mapper;
     private final JsonMapper json;
     private final Clock clock;
+    private final ApplicationEventPublisher events;
 
-    PeopleStore(PeopleMapper mapper, JsonMapper json, Clock clock) {
+    PeopleStore(PeopleMapper mapper, JsonMapper json, Clock clock, ApplicationEventPublisher events) {
+        this.events = events;
         this.mapper = mapper;
         this.json = json;
         this.clock = clock;
@@ -55,6 +58,7 @@ public class PeopleStore {
                 json.writeValueAsString(next),
                 clock.instant(),
                 saveId.text().orElse(null));
+        events.publishEvent(new PeopleChanged(next.revision()));
         return next;
     }
 

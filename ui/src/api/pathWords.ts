@@ -1,4 +1,4 @@
-import type { Graphic } from '../api/types';
+import type { Graphic } from './types';
 
 /** A path of a document, as messages name it: `$.parts[0].width.pad[1]`. */
 const PATH = /\$((?:\.[A-Za-z][A-Za-z ]*[A-Za-z]|\.[A-Za-z]|\[\d+\])+)/g;
