@@ -59,7 +59,7 @@ free_port() {
   echo "$port"
 }
 
-# Starts a MariaDB of our own on loopback, its data in $1, and says where it is in GLIMBLE_DB.
+# Starts a MariaDB of our own on loopback, its data in $1, and says where it is in GLIMBLE_DB. Started again it has the same address.
 start_database() {
   local home=$1 log="$1/error.log"
   local user=() ; [ "$(id -u)" -eq 0 ] && user=(--user=root)
@@ -74,9 +74,8 @@ start_database() {
       --auth-root-authentication-method=normal --skip-test-db >"$home/install.log" 2>&1 ||
       die "the database could not be made; see $home/install.log"
   fi
-  local port
-  port=$(free_port 3307)
-  mariadbd --no-defaults "${user[@]}" --datadir="$home/data" --bind-address=127.0.0.1 --port="$port" \
+  DB_PORT=$(free_port "${DB_PORT:-3307}")
+  mariadbd --no-defaults "${user[@]}" --datadir="$home/data" --bind-address=127.0.0.1 --port="$DB_PORT" \
     --socket="$home/my.sock" --pid-file="$home/my.pid" --log-error="$log" --skip-log-bin --max-allowed-packet=64M \
     --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --innodb-log-file-size=8M \
     9>&- >/dev/null 2>&1 &
@@ -87,8 +86,55 @@ start_database() {
     sleep 0.2
   done
   mariadb --no-defaults --socket="$home/my.sock" -uroot -e 'create database if not exists glimble'
-  export GLIMBLE_DB="jdbc:mariadb://127.0.0.1:$port/glimble"
-  say "MariaDB is on 127.0.0.1:$port"
+  export GLIMBLE_DB="jdbc:mariadb://127.0.0.1:$DB_PORT/glimble"
+  say "MariaDB is on 127.0.0.1:$DB_PORT"
+}
+
+# Starts the database again whenever it dies, as long as the shell that began it. What it knows it has kept.
+keep_database() {
+  local home=$DB_HOME
+  while sleep 1 && kill -0 $$ 2>/dev/null; do
+    kill -0 "$(cat "$home/my.pid" 2>/dev/null || echo none)" 2>/dev/null && continue
+    say "the database has died; it is started again"
+    start_database "$home"
+  done
+}
+
+# Runs a command until it is asked to end, and again whenever it ends otherwise: at once, and after several times in a row with pauses that
+# grow. $1 is a command that tells whether it is ready, $2 what is done once it is; the process is in APP.
+keep_running() {
+  local ready=$1 then=$2 since code again=0 ever=no
+  shift 2
+  while true; do
+    since=$SECONDS
+    "$@" 9>&- &
+    APP=$!
+    until "$ready" || ! kill -0 "$APP" 2>/dev/null; do sleep 0.2; done
+    if kill -0 "$APP" 2>/dev/null; then
+      ever=yes
+      "$then"
+    fi
+    code=0
+    wait "$APP" || code=$?
+    # 0 and 143 are those of an end that was asked for.
+    case $code in 0 | 143) return ;; esac
+    [ $ever = yes ] || die "the server did not start; what it said is above"
+    if [ $((SECONDS - since)) -lt 30 ]; then again=$((again + 1)); else again=0; fi
+    [ $again -lt 6 ] || die "the server has ended $again times in a row; what it said is above"
+    say "the server has ended ($code); it is started again"
+    sleep $again
+  done
+}
+
+# Everything that is kept, as SQL, from the database with its data in $1 to standard output; nobody who works is kept waiting.
+dump_database() {
+  mariadb-dump --no-defaults --socket="$1/my.sock" -uroot --single-transaction --quick --hex-blob \
+    --default-character-set=utf8mb4 --max-allowed-packet=64M glimble
+}
+
+# What dump_database wrote, from standard input, into an empty database with its data in $1.
+load_database() {
+  mariadb --no-defaults --socket="$1/my.sock" -uroot --default-character-set=utf8mb4 --max-allowed-packet=64M glimble
 }
 
 stop_database() {

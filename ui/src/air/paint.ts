@@ -6,6 +6,7 @@ import type { AirState } from './types';
 /**
  * Draws what is on air at a frame over whatever is on the canvas, as large as the canvas is.
  *
+ * @param only whether a berth is drawn; all are if it is missing
  * @returns whether anything was drawn
  */
 export function paintAir(
@@ -13,9 +14,11 @@ export function paintAir(
   state: AirState,
   frame: number,
   reelOf: (id: string) => Reel | undefined,
+  only: (berth: string) => boolean = () => true,
 ): boolean {
   let any = false;
-  for (const { plays } of state.berths) {
+  for (const { berth, plays } of state.berths) {
+    if (!only(berth)) continue;
     const shown = drawnAt(plays, frame, reelOf);
     if (!shown) continue;
     const { width, height } = context.canvas;

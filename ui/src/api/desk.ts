@@ -3,6 +3,7 @@ import { answer, client, done } from './client';
 import { kept } from './kept';
 import type {
   Act,
+  Ahead,
   AirFilling,
   CueCheck,
   FilledIn,
@@ -65,7 +66,7 @@ export function doOnAir(output: number, act: Act, signal: AbortSignal): Promise<
 }
 
 /** Has a take worked out before it comes. */
-export function prepareOnAir(output: number, filling: AirFilling): Promise<AirState> {
+export function prepareOnAir(output: number, filling: AirFilling): Promise<Ahead> {
   return answer(client.POST('/api/outputs/{output}/ahead', { params: { path: { output } }, body: filling }));
 }
 

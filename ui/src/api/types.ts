@@ -40,6 +40,7 @@ export type Field = Schemas['Field'];
 export type RevisionNote = Schemas['RevisionNote'];
 export type Output = Schemas['Output'];
 export type AirRules = Schemas['AirRules'];
+export type Ahead = Schemas['Ahead'];
 export type House = Schemas['House'];
 export type MadeColour = Schemas['MadeColour'];
 export type PaletteEntry = Schemas['PaletteEntry'];

@@ -5,10 +5,15 @@
 
   interface Props {
     air: OnAir;
-    label: string;
+    /** Missing for what is seen together with another picture. */
+    label?: string;
+    /** Whether a berth is drawn; all are if it is missing. */
+    only?: (berth: string) => boolean;
+    /** Whether it lies over another picture, with nothing behind it. */
+    over?: boolean;
   }
 
-  const { air, label }: Props = $props();
+  const { air, label, only, over = false }: Props = $props();
 
   let canvas = $state<HTMLCanvasElement>();
   let width = $state(0);
@@ -19,6 +24,7 @@
     const on = canvas;
     const across = Math.round(width * devicePixelRatio);
     let last = -1;
+    const which = only;
     let asked = 0;
     const paint = () => {
       asked = requestAnimationFrame(paint);
@@ -28,7 +34,7 @@
       last = frame;
       on.width = across;
       on.height = Math.round((across * state.height) / state.width);
-      paintAir(context, state, frame, air.reels.get);
+      paintAir(context, state, frame, air.reels.get, which);
       // For whoever compares screens.
       on.dataset.frame = String(frame);
       on.dataset.event = String(state.event);
@@ -42,9 +48,10 @@
 
 <div
   class="picture"
-  role="img"
+  class:over
+  role={label ? 'img' : 'presentation'}
   aria-label={label}
-  style:background={backdrop('evening').css}
+  style:background={over ? 'none' : backdrop('evening').css}
   style:aspect-ratio={ratio}
   bind:clientWidth={width}
 >
@@ -54,6 +61,12 @@
 <style>
   .picture {
     overflow: hidden;
+  }
+
+  .over {
+    position: absolute;
+    inset: 0;
+    pointer-events: none;
   }
 
   canvas {

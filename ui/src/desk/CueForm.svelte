@@ -61,6 +61,10 @@
   const TYPED = ['text', 'lines', 'spoken', 'number'];
   const segments = new Intl.Segmenter();
   const letters = (text: string) => [...segments.segment(text.replace(/\s+/g, ''))].length;
+  /** What stands already is seen. */
+  const onAir = $derived(
+    desk.acting.standing.some(({ play, leaves }) => !leaves && play.shows.cue === desk.cue?.id),
+  );
   const findings = $derived(desk.checked?.findings ?? []);
   const standing = $derived(desk.checked?.standing);
   const SAID = { SOUND: 'sound', DOUBTFUL: 'doubtful', NOT_FILLABLE: 'not fillable yet' } as const;
@@ -136,6 +140,9 @@
         {#each findings as finding (finding.check + finding.part + finding.when)}
           <p class="finding"><strong>{finding.part || finding.check}</strong>: {finding.sentence}</p>
         {/each}
+        {#each onAir ? [] : desk.covers as sentence (sentence)}<p class="finding" dir="auto">
+            {sentence}
+          </p>{/each}
         {#if desk.fault}<p class="finding fault" role="alert">{desk.fault}</p>{/if}
         {#if desk.worked?.change && desk.before}
           <p class="change">From {desk.before.name} it {desk.worked.change}.</p>

@@ -3,6 +3,7 @@
   import { allGraphics } from '../api/client';
   import type { StoredGraphic } from '../api/types';
   import { reach } from '../api/reach.svelte';
+  import { house } from '../house/house.svelte';
   import { intoHeader } from '../frame/portal';
   import ActKeys from './ActKeys.svelte';
   import AirPicture from './AirPicture.svelte';
@@ -66,6 +67,17 @@
       desk.checkAll();
       void desk.spell();
     });
+  });
+
+  /** What was done last there: how things stand is told again and again. */
+  const done = $derived(desk.acting.state?.event);
+  const order = $derived(house.house.revision);
+
+  $effect(() => {
+    // What would be covered is another matter once something else stands, or berths are in another order.
+    void done;
+    void order;
+    untrack(() => void desk.lookAhead());
   });
 
   const counts = $derived(desk.counts);
@@ -274,9 +286,13 @@
               reel={desk.worked?.reel}
               {plays}
               graphic={desk.graphic}
+              air={desk.air}
               misspelt={desk.unknown.map(({ field }) => field)}
               label="Preview of cue {desk.cue?.number ?? ''}"
-            />{/if}
+            />
+            {#if desk.cue && !desk.worked && (lost || desk.fault)}
+              <p class="cannot">Cue {desk.cue.number} cannot be shown: the server is not heard.</p>
+            {/if}{/if}
         </div>
         <div class="head">
           <h2 class="on-air">On air</h2>
@@ -471,6 +487,15 @@
     box-sizing: border-box;
     border: 2px solid var(--border-strong);
     border-radius: var(--corner);
+  }
+
+  .cannot {
+    position: absolute;
+    inset: auto 0 0;
+    margin: 0;
+    padding: 6px 10px;
+    background: var(--ground);
+    font-size: 14px;
   }
 
   .rehearsing .preview {

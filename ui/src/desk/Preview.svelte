@@ -1,5 +1,9 @@
 <script lang="ts">
   import type { Graphic, Reel } from '../api/types';
+  import { isBelow } from '../air/stack';
+  import { house } from '../house/house.svelte';
+  import AirPicture from './AirPicture.svelte';
+  import type { OnAir } from './onAir.svelte';
   import Picture from '../picture/Picture.svelte';
   import type { Moment } from '../player/moment';
   import WordMarks from './WordMarks.svelte';
@@ -12,9 +16,16 @@
     graphic: Graphic | undefined;
     /** Keys of fields in which a word is in no dictionary. */
     misspelt: string[];
+    /** What stands beside it. */
+    air: OnAir;
   }
 
-  const { reel, label, plays, graphic, misspelt }: Props = $props();
+  const { reel, label, plays, graphic, misspelt, air }: Props = $props();
+
+  const own = $derived(graphic?.berth ?? 'main');
+  const stack = $derived(house.house.air.stack ?? []);
+  const below = $derived((berth: string) => isBelow(berth, own, stack));
+  const above = $derived((berth: string) => isBelow(own, berth, stack));
 
   let frame = $state<number>();
 
@@ -38,5 +49,14 @@
   const moment = $derived<Moment>({ phase: 'IN', frame: frame ?? reel?.in ?? 0 });
 </script>
 
-<Picture {reel} {moment} {label} />
+<AirPicture {air} only={below} />
+<div class="own"><Picture {reel} {moment} {label} over /></div>
+<AirPicture {air} only={above} over />
 {#if frame === undefined}<WordMarks {reel} {graphic} fields={misspelt} />{/if}
+
+<style>
+  .own {
+    position: absolute;
+    inset: 0;
+  }
+</style>

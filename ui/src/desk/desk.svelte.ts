@@ -50,6 +50,8 @@ export class Desk {
   readonly feed = new FollowedFeed();
   worked = $state.raw<FilledIn>();
   checked = $state.raw<CueCheck>();
+  /** What letters nobody could read if it were taken now, in sentences. */
+  covers = $state.raw<string[]>([]);
   /** What the check of each cue came to, by id. */
   checks = $state.raw<Record<string, CueCheck>>({});
   /** The berth that step and out are about, if it was chosen. */
@@ -146,6 +148,7 @@ export class Desk {
     this.feed.follow(this.cue?.follow?.feed);
     this.worked = undefined;
     this.checked = undefined;
+    this.covers = [];
     this.unknown = [];
     this.#changed();
   }
@@ -221,7 +224,9 @@ export class Desk {
     }
     this.feed.follow(this.cue.follow?.feed);
     const { values, dials } = this.cue;
-    if (this.#dirty || (sameValues(values, this.values) && sameValues(dials, this.dials))) return;
+    const same = sameValues(values, this.values) && sameValues(dials, this.dials);
+    // What could not be worked out while the server was away is now.
+    if (this.#dirty || (same && this.worked)) return;
     this.values = values;
     this.dials = dials;
     this.#changed();
@@ -294,7 +299,7 @@ export class Desk {
       });
     clearTimeout(this.#checking);
     this.#checking = setTimeout(() => {
-      if (mayOperate()) void this.acting.prepare(this.filling(now));
+      void this.lookAhead();
       const place = this.sheet.cues.findIndex(({ id }) => id === cue.id);
       check(fillingOf(now, this.sheet.cues[place - 1]), 'now')
         .then((checked) => {
@@ -311,6 +316,15 @@ export class Desk {
           // It is asked again with the next letter.
         });
     }, CHECK_MS);
+  }
+
+  /** Every screen gets what a take of the cue would show, and it is known what that would cover. */
+  async lookAhead(): Promise<void> {
+    const { cue, filled, dials } = this;
+    if (!cue || !mayOperate()) return;
+    const asked = this.#asked;
+    const covers = await this.acting.prepare(this.filling({ ...cue, values: filled, dials }));
+    if (asked === this.#asked) this.covers = covers;
   }
 
   /** Reads the people of the house, whose names are completed. */

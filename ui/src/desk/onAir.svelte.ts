@@ -113,12 +113,15 @@ export class OnAir {
     this.#turns.stopTrying();
   }
 
-  /** Every screen gets what would be shown, before it is. */
-  async prepare(filling: AirFilling): Promise<void> {
+  /** Every screen gets what would be shown, before it is. Resolves with what would be covered, in sentences. */
+  async prepare(filling: AirFilling): Promise<string[]> {
     try {
-      this.#take(await prepareOnAir(this.output, filling));
+      const { state, covers } = await prepareOnAir(this.output, filling);
+      this.#take(state);
+      return covers;
     } catch {
       // Without it a take comes a moment later; what is wrong is said at the cue.
+      return [];
     }
   }
 }

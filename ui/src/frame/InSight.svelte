@@ -41,16 +41,16 @@
 </script>
 
 <!-- A list of which only that much is drawn as can be seen, so that it may be long. -->
-<ol
+<div
+  class="window"
   bind:this={list}
   bind:clientHeight={room}
   onscroll={(event) => (top = event.currentTarget.scrollTop)}
-  aria-label={label}
 >
-  {#if items.length === 0}
-    <li class="empty">{@render empty()}</li>
-  {:else}
-    <li role="presentation" style:height="{first * height}px"></li>
+  <ol
+    aria-label={label}
+    style:padding-block="{first * height}px {Math.max(0, items.length - first - drawn.length) * height}px"
+  >
     {#each drawn as one, place (one.id)}
       <li
         class="item"
@@ -60,18 +60,22 @@
       >
         {@render item(one)}
       </li>
+    {:else}
+      <li class="empty">{@render empty()}</li>
     {/each}
-    <li role="presentation" style:height="{(items.length - first - drawn.length) * height}px"></li>
-  {/if}
-</ol>
+  </ol>
+</div>
 
 <style>
-  ol {
+  .window {
     flex: 1;
     min-height: 0;
-    margin: 0;
-    padding: 0;
     overflow-y: auto;
+  }
+
+  ol {
+    margin: 0;
+    padding-inline: 0;
     list-style: none;
   }
 

@@ -14,6 +14,7 @@
   import OutputsList from './OutputsList.svelte';
   import PaletteList from './PaletteList.svelte';
   import EdgesEditor from './EdgesEditor.svelte';
+  import StackEditor from './StackEditor.svelte';
   import SafeAreasEditor from './SafeAreasEditor.svelte';
   import StylesList from './StylesList.svelte';
   import { mayDesign } from '../session/may.svelte';
@@ -63,6 +64,7 @@
         <SafeAreasEditor onsave={(safe) => save({ safe })} />
         <EdgesEditor onsave={(wholePixels) => save({ wholePixels })} />
         <AirRulesEditor onsave={(air) => save({ air })} />
+        <StackEditor onsave={(air) => save({ air })} />
         <OutputsList />
         <FeedsList />
       </fieldset>
@@ -87,7 +89,7 @@
     margin-top: 0;
   }
 
-  .house > :global(p.surface) {
+  .house :global(p.surface) {
     margin: 0;
     padding: 10px 14px;
   }

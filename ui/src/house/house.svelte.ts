@@ -8,7 +8,7 @@ const NONE: House = {
   safe: { action: 93, title: 90 },
   wholePixels: true,
   gestures: [],
-  air: { within: 2, empty: 'STAYS' },
+  air: { within: 2, empty: 'STAYS', stack: [] },
 };
 
 /** The house style that all screens share. Every change is saved at once, and can be taken back. */

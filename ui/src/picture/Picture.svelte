@@ -18,6 +18,8 @@
     unseen?: Set<string>;
     /** The part of the raster that is shown; all of it if undefined. */
     area?: Area;
+    /** Whether it lies over another picture, with nothing behind it. */
+    over?: boolean;
     label: string;
   }
 
@@ -29,6 +31,7 @@
     unseen,
     masksOf,
     area,
+    over = false,
     label,
   }: Props = $props();
 
@@ -66,7 +69,7 @@
   class="picture"
   role="img"
   aria-label={label}
-  style:background={backdrop(backdropId).css}
+  style:background={over ? 'none' : backdrop(backdropId).css}
   style:aspect-ratio={reel ? `${reel.width} / ${reel.height}` : '16 / 9'}
   bind:clientWidth={width}
 >

@@ -281,6 +281,31 @@ class DeskTaskIT extends AtTheDesk {
         assertThat(desk.field("Name")).hasValue("Wu");
     }
 
+    /** The strap has a tag where the bar stands: what is higher is the one of which pixels are seen. */
+    @Test
+    void the_preview_shows_a_cue_over_or_below_what_stands_as_it_will_be_on_air() {
+        desk.take("2", "bar");
+        assertThat(desk.standing("2")).isVisible();
+        desk.recall("4");
+        assertThat(desk.form()).containsText("2 Flyer bar would cover its tag.");
+        desk.press("Enter");
+        assertThat(desk.standing("4")).isVisible();
+        assertThat(desk.form()).not().containsText("would cover its tag.");
+        Page house = browser.page();
+        house.navigate(Packaged.shared().address() + "#/house");
+        house.getByLabel("Raise strap").click();
+        assertThat(house.getByLabel("Raise strap")).isDisabled();
+        desk.page().bringToFront();
+        desk.recall("2");
+        assertThat(desk.form()).containsText("4 Wind strap would cover its name");
+        house.getByRole(
+                        AriaRole.BUTTON,
+                        new Page.GetByRoleOptions().setName("Undo").setExact(true))
+                .click();
+        assertThat(house.getByLabel("Raise bar")).isDisabled();
+        house.close();
+    }
+
     @Test
     void the_spelling_of_the_sheet_is_mended_in_place() {
         Page page = desk.page();

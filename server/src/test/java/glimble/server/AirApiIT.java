@@ -10,6 +10,7 @@ import java.net.http.HttpRequest;
 import java.net.http.HttpResponse;
 import java.util.Iterator;
 import java.util.List;
+import java.util.Set;
 import java.util.UUID;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.AfterEach;
@@ -107,11 +108,59 @@ class AirApiIT {
     @Test
     void what_is_prepared_is_what_is_taken() {
         ObjectNode filling = filling(APP, "Place and hour", "place", "North mast", "hour", "14.30");
-        JsonNode ahead = body(APP.post("/api/outputs/1/ahead", filling.toString()));
+        JsonNode ahead =
+                body(APP.post("/api/outputs/1/ahead", filling.toString())).get("state");
         assertThat(berth(ahead, "place").isMissingNode()).isTrue();
         JsonNode state = take(APP, filling);
         assertThat(ahead.get("ahead").toString())
                 .contains(last(state, "place").get("reel").asString());
+    }
+
+    private static List<String> stands(JsonNode state) {
+        return state.get("berths")
+                .valueStream()
+                .map(berth -> berth.get("berth").asString())
+                .filter(Set.of("strap", "bar")::contains)
+                .toList();
+    }
+
+    private static void stack(JsonNode berths) {
+        ObjectNode house = (ObjectNode) body(APP.get("/api/house"));
+        ((ObjectNode) house.get("air")).set("stack", berths);
+        assertThat(APP.put("/api/house", house.toString()).statusCode()).isEqualTo(200);
+    }
+
+    /** Whatever is taken first: berths stand as the house has them, and what would be covered is told before. */
+    @Test
+    void berths_stand_one_over_the_other_as_the_house_says() {
+        ObjectNode strap = filling(APP, "Wind strap", "tag", "WIND HOLD", "message", "Gusts of 31 knots");
+        JsonNode before = body(APP.get("/api/house")).at("/air/stack");
+        try {
+            stack(json().putArray("of").add("strap").add("bar"));
+            assertThat(stands(take(APP, filling(APP, "Flyer bar", "name", "Wu"))))
+                    .containsExactly("bar");
+            JsonNode ahead = body(APP.post("/api/outputs/1/ahead", strap.toString()));
+            assertThat(ahead.get("covers").toString()).contains("Flyer bar would cover its tag");
+            assertThat(stands(take(APP, strap))).containsExactly("strap", "bar");
+            stack(json().putArray("of").add("bar").add("strap"));
+            assertThat(stands(state(APP))).containsExactly("bar", "strap");
+            ObjectNode bar = filling(APP, "Twin bar", "name", "Tiago");
+            assertThat(body(APP.post("/api/outputs/1/ahead", bar.toString()))
+                            .get("covers")
+                            .toString())
+                    .contains("Wind strap would cover its name");
+        } finally {
+            stack(before);
+        }
+    }
+
+    @Test
+    void a_stack_that_names_a_berth_twice_is_refused() {
+        ObjectNode house = (ObjectNode) body(APP.get("/api/house"));
+        ((ObjectNode) house.get("air")).putArray("stack").add("bar").add("bar");
+        HttpResponse<String> refused = APP.put("/api/house", house.toString());
+        assertThat(refused.statusCode()).isEqualTo(422);
+        assertThat(refused.body()).contains("$.air.stack[1]").contains("is used twice");
     }
 
     @Test

@@ -397,7 +397,7 @@ class RolesIT {
         ObjectNode ahead = json().put("graphic", 1).put("revision", 1);
         ahead.putObject("values").put("name", "Not to be seen yet");
         assertThat(body(animator.send("POST", "/api/outputs/1/ahead", ahead.toString()))
-                        .get("ahead"))
+                        .at("/state/ahead"))
                 .isNotEmpty();
         JsonNode state = body(page.send("GET", "/api/outputs/1" + with, ""));
         assertThat(state.get("ahead")).isEmpty();

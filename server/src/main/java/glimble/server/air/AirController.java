@@ -160,11 +160,11 @@ class AirController {
 
     /** Works out beforehand what a take would show, so that every screen has it when it comes. Nothing of it is shown. */
     @PostMapping("/{output}/ahead")
-    AirState prepare(@PathVariable long output, @RequestBody Filling filling, HttpServletRequest http) {
+    Ahead prepare(@PathVariable long output, @RequestBody Filling filling, HttpServletRequest http) {
         ActRequest request = new ActRequest("", ActKind.TAKE, null, 0L, Long.MAX_VALUE, filling, null);
-        AirState state = air.prepare(output, act(request, http), clients.budget(http));
+        Ahead ahead = air.prepare(output, act(request, http), clients.budget(http));
         screens.tell(output);
-        return state;
+        return ahead;
     }
 
     /** Whoever has signed in is known, whatever is said. */

@@ -2,6 +2,7 @@ package glimble.server.air;
 
 import glimble.air.ActRefused;
 import glimble.air.Berth;
+import glimble.air.Covers;
 import glimble.air.Filled;
 import glimble.air.Play;
 import glimble.budget.Budget;
@@ -9,6 +10,7 @@ import glimble.cue.InWords;
 import glimble.graphic.Condition;
 import glimble.graphic.Graphic;
 import glimble.graphic.Rate;
+import glimble.reel.Reel;
 import glimble.server.access.ShownPictures;
 import glimble.server.graphics.Designs;
 import glimble.server.house.House;
@@ -18,6 +20,7 @@ import glimble.server.problems.Refused;
 import glimble.server.work.Deadlock;
 import java.time.Instant;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -316,7 +319,7 @@ class OnAir implements ShownPictures {
     }
 
     /** What would be on air if a filling were taken now is worked out, so that it is there when it is. */
-    AirState prepare(long output, Act act, Budget budget) {
+    Ahead prepare(long output, Act act, Budget budget) {
         // What is worked out here is kept, so that nobody who does something waits for it.
         Filled filled = filled(entry(output, act, act.berth(), 0, true));
         Play alone = reels.take(filled, Condition.Standing.NOTHING, 0, budget);
@@ -325,7 +328,7 @@ class OnAir implements ShownPictures {
     }
 
     /** @param alone what comes when nothing stands: it is wanted as well, since the one that stands may go out before */
-    private synchronized AirState prepared(long output, Act act, Filled filled, Play alone, Budget budget) {
+    private synchronized Ahead prepared(long output, Act act, Filled filled, Play alone, Budget budget) {
         Standing on = known(output);
         refuseOtherRate(on.output, act);
         long frame = begins(on);
@@ -333,7 +336,30 @@ class OnAir implements ShownPictures {
         on.ahead.clear();
         on.ahead.add(reels.id(next.reel()));
         if (alone.reel() != next.reel()) on.ahead.add(reels.id(alone.reel()));
-        return state(on);
+        return new Ahead(state(on), covers(on, act.berth(), next, frame));
+    }
+
+    /** What letters would be covered by what is taken, and which of its own would be. */
+    private List<String> covers(Standing on, String berth, Play taken, long frame) {
+        Comparator<String> upwards = house.known().air().upwards();
+        List<String> said = new ArrayList<>();
+        for (String other : upwards(on)) {
+            Optional<Play> stands = on.berths.get(other).standing(frame);
+            if (other.equals(berth) || stands.isEmpty()) continue;
+            boolean over = upwards.compare(berth, other) > 0;
+            Reel below = over ? stands.get().reel() : taken.reel();
+            List<String> covered =
+                    Covers.texts(below, over ? taken.reel() : stands.get().reel());
+            if (covered.isEmpty()) continue;
+            Shows shows = (Shows) stands.get().filled().about();
+            String there = (shows.number() == null ? "" : shows.number() + " ") + shows.name();
+            String texts = String.join(", ", covered);
+            said.add(
+                    over
+                            ? "It would cover " + texts + " of " + there + "."
+                            : there + " would cover its " + texts + ".");
+        }
+        return said;
     }
 
     private static Play last(Berth berth) {
@@ -344,15 +370,15 @@ class OnAir implements ShownPictures {
         Output output = on.output;
         long frame = output.frame(clock.now()) - BEHIND;
         List<AirState.BerthState> berths = new ArrayList<>();
-        on.berths.forEach((name, berth) -> {
-            List<Play> plays = berth.since(frame).plays();
-            if (plays.isEmpty()) return;
+        for (String name : upwards(on)) {
+            List<Play> plays = on.berths.get(name).since(frame).plays();
+            if (plays.isEmpty()) continue;
             berths.add(new AirState.BerthState(
                     name,
                     on.events.getOrDefault(name, 0L),
                     plays.stream().map(this::play).toList(),
                     notes.of(output.id(), name)));
-        });
+        }
         return new AirState(
                 output.id(),
                 output.name(),
@@ -366,6 +392,10 @@ class OnAir implements ShownPictures {
                 house.known().air().patience(),
                 berths,
                 List.copyOf(on.ahead));
+    }
+
+    private List<String> upwards(Standing on) {
+        return on.berths.keySet().stream().sorted(house.known().air().upwards()).toList();
     }
 
     private AirState.PlayState play(Play play) {

@@ -1,6 +1,7 @@
 package glimble.server.air;
 
 import glimble.server.cues.SheetChanged;
+import glimble.server.house.HouseChanged;
 import glimble.server.people.PeopleChanged;
 import java.util.List;
 import java.util.Map;
@@ -73,6 +74,12 @@ class Screens implements SmartLifecycle {
     @TransactionalEventListener
     void changed(SheetChanged sheet) {
         screens.values().forEach(all -> all.forEach(screen -> screen.tellDesk("sheet", sheet.id(), sheet)));
+    }
+
+    /** Berths may stand in another order. */
+    @TransactionalEventListener
+    void changed(HouseChanged house) {
+        if (!house.before().air().equals(house.after().air())) screens.keySet().forEach(this::tell);
     }
 
     /** Names are completed from other people now. */

@@ -8,6 +8,7 @@ import glimble.graphic.MadeColour;
 import glimble.graphic.Palette;
 import glimble.graphic.SafeAreas;
 import io.swagger.v3.oas.annotations.media.Schema;
+import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -52,15 +53,23 @@ public record House(
      *
      * @param within seconds within which an act is done, or refused; missing for 2
      * @param empty what a feed without rows means for what follows it; missing for that what stands stays
+     * @param stack berths, what stands lowest first; those it does not name stand above them, by their names
      */
-    public record AirRules(Double within, Follow.Empty empty) {
-        public static final AirRules USUAL = new AirRules(null, null);
+    public record AirRules(Double within, Follow.Empty empty, List<String> stack) {
+        public static final AirRules USUAL = new AirRules(null, null, null);
 
         private static final double WITHIN = 2;
 
         public AirRules {
             within = within == null ? WITHIN : within;
             empty = empty == null ? Follow.Empty.STAYS : empty;
+            stack = stack == null ? List.of() : List.copyOf(stack);
+        }
+
+        /** Berths from the lowest to the highest. */
+        public Comparator<String> upwards() {
+            return Comparator.<String>comparingInt(berth -> stack.contains(berth) ? stack.indexOf(berth) : stack.size())
+                    .thenComparing(Comparator.naturalOrder());
         }
 
         /** ms within which an act is done, or refused. */

@@ -22,6 +22,7 @@ final class HouseCheck {
     private static final double LEAST_SAFE = 50;
     private static final double LEAST_WITHIN = 0.5;
     private static final double MOST_WITHIN = 30;
+    private static final int MOST_BERTHS = 50;
     private static final String COLOUR = "#([0-9A-Fa-f]{6}|[0-9A-Fa-f]{8})";
     private static final String NAME = "[\\p{L}\\p{Nd}][\\p{L}\\p{Nd} -]{0,58}";
 
@@ -136,6 +137,11 @@ final class HouseCheck {
     private void air(House.AirRules air) {
         boolean sound = air.within() >= LEAST_WITHIN && air.within() <= MOST_WITHIN;
         if (!sound) problem("$.air.within", "must be from " + LEAST_WITHIN + " to " + MOST_WITHIN + " seconds");
+        if (air.stack().size() > MOST_BERTHS) {
+            problem("$.air.stack", "has more than " + MOST_BERTHS + " entries; name fewer berths");
+        }
+        Set<String> names = new HashSet<>();
+        for (int i = 0; i < air.stack().size(); i++) name(air.stack().get(i), names, "$.air.stack[" + i + "]");
     }
 
     private void safe(SafeAreas safe) {

@@ -15,6 +15,8 @@ import java.time.Clock;
 import java.util.List;
 import java.util.Optional;
 import org.springframework.context.ApplicationEventPublisher;
+import org.springframework.core.Ordered;
+import org.springframework.core.annotation.Order;
 import org.springframework.dao.DataAccessException;
 import org.springframework.dao.DuplicateKeyException;
 import org.springframework.stereotype.Service;
@@ -141,7 +143,8 @@ public class HouseStore {
         return next;
     }
 
-    /** Only what was really kept is known. */
+    /** Only what was really kept is known, before anybody else hears of it. */
+    @Order(Ordered.HIGHEST_PRECEDENCE)
     @TransactionalEventListener
     void saved(HouseChanged changed) {
         keep(changed.after());
