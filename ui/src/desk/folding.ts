@@ -1,5 +1,7 @@
 /** Letters of any script as plain ones, like "Dang" for "Đặng"; its tables are large, so that screens do not wait for them. */
 let plain = (text: string) => text;
+/** Texts of which the words are kept, at most. */
+const KEPT = 50_000;
 let known = new Map<string, string[]>();
 
 /** Resolves once letters of every script are known. */
@@ -21,6 +23,7 @@ export function wordsOf(text: string): string[] {
   const words = folded(text)
     .split(/[^\p{L}\p{N}]+/u)
     .filter((word) => word);
+  if (known.size >= KEPT) known.clear();
   known.set(text, words);
   return words;
 }
