@@ -1,3 +1,10 @@
+import type { Graphic } from '../api/types';
+
+/** Where a graphic stands on an output. */
+export function berthOf(graphic: Graphic | undefined): string {
+  return graphic?.berth ?? 'main';
+}
+
 /** Whether a berth stands below another: those that the house does not name stand above all others, by their names. */
 export function isBelow(berth: string, other: string, stack: string[]): boolean {
   const place = (of: string) => (stack.includes(of) ? stack.indexOf(of) : stack.length);

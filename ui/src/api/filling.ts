@@ -19,6 +19,12 @@ export interface TableRead {
   encoding?: string | null;
 }
 
+/** What is said of a file whose letters may not be right; empty for nothing. */
+export function doubtfulLetters({ encoding }: TableRead): string {
+  if (encoding !== 'windows-1252') return '';
+  return 'It is no UTF-8, so it was read as Windows-1252. Look whether letters like é, ü and ø are right; if not, save it in UTF-8.';
+}
+
 /** A table, from a file or as it was pasted. */
 export async function readTable(from: File | string): Promise<TableRead> {
   const body = typeof from === 'string' ? { text: from } : { file: await base64(from) };

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { berthOf } from '../air/stack';
   import type { Desk } from './desk.svelte';
   import { nameOf } from './words';
 
@@ -38,7 +39,7 @@
     <span class="name">{desk.rehearsal ? 'rehearse take' : 'take'} <kbd>⏎</kbd></span>
     <span class="what"
       >{#if desk.cue}{desk.cue.number}&#32;<bdi>{name}</bdi>{#if desk.graphic}&#32;to the <bdi
-            >{desk.graphic.berth ?? 'main'}</bdi
+            >{berthOf(desk.graphic)}</bdi
           >{/if}{:else}choose a cue{/if}</span
     >
   </button>

@@ -24,7 +24,6 @@
     const on = canvas;
     const across = Math.round(width * devicePixelRatio);
     let last = -1;
-    const which = only;
     let asked = 0;
     const paint = () => {
       asked = requestAnimationFrame(paint);
@@ -34,7 +33,7 @@
       last = frame;
       on.width = across;
       on.height = Math.round((across * state.height) / state.width);
-      paintAir(context, state, frame, air.reels.get, which);
+      paintAir(context, state, frame, air.reels.get, only);
       // For whoever compares screens.
       on.dataset.frame = String(frame);
       on.dataset.event = String(state.event);

@@ -1,11 +1,12 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
+  import { doubtfulLetters, type TableRead } from '../api/filling';
   import type { People } from '../api/types';
-  import { doubts, known, taken, type Choices, type ReadTable, type Same } from './peopleFile';
+  import { doubts, known, taken, type Choices, type Same } from './peopleFile';
 
   interface Props {
     before: People;
-    file: { name: string; encoding: string; table: ReadTable };
+    file: { name: string; table: TableRead };
     /** Why all there are may not be replaced; empty if they may. */
     noReplacing: string;
     ontake: (people: People, said: string) => void;
@@ -26,6 +27,7 @@
   let beyond = $state<Choices['beyond']>('cells');
   let same = $state<Same>('last');
 
+  const letters = $derived(doubtfulLetters(file.table));
   const found = $derived(doubts(before, file.table));
   const result = $derived(taken(before, file.table, { beyond, same, adds }));
   const nameless = $derived(adds && before.rows.length > 0 && known(before, file.table) < 0);
@@ -45,12 +47,7 @@
 
 <section class="surface" aria-label="People from a file">
   <h2>{file.name}: {file.table.rows.length} {file.table.rows.length === 1 ? 'row' : 'rows'}</h2>
-  {#if file.encoding === 'windows-1252'}
-    <p>
-      It is no UTF-8, so it was read as Windows-1252. Look whether letters like é, ü and ø are right; if not,
-      save it in UTF-8.
-    </p>
-  {/if}
+  {#if letters}<p>{letters}</p>{/if}
   {#each found.headings as { name, renamed } (name)}
     <p>The heading {name} stands more than once; the others are called {renamed.join(', ')}.</p>
   {/each}

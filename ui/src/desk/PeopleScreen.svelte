@@ -1,28 +1,31 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
-  import { readPeople, readTable, savePeople } from '../api/filling';
+  import { readPeople, readTable, savePeople, type TableRead } from '../api/filling';
   import type { People } from '../api/types';
+  import { History } from '../floor/history.svelte';
   import { mayDesign, mayOperate, ONLY_ANIMATORS } from '../session/may.svelte';
   import { isFoundIn } from './numbers';
   import PeopleFilePanel from './PeopleFilePanel.svelte';
-  import type { ReadTable } from './peopleFile';
 
   /** Rows that are shown at once. */
   const SHOWN = 100;
 
-  let people = $state.raw<People>({ revision: 0, columns: [], rows: [] });
+  const NOBODY: People = { revision: 0, columns: [], rows: [] };
+  const history = new History<People>();
+  /** The one that is changed, whatever of it is taken back. */
+  let revision = $state(0);
+  const people = $derived({ ...(history.present ?? NOBODY), revision });
   let changed = $state(false);
   let words = $state('');
   let said = $state('');
   let fault = $state('');
-  let file = $state.raw<{ name: string; encoding: string; table: ReadTable }>();
-  /** What there was before each change, and after those that were taken back. */
-  let past = $state.raw<People[]>([]);
-  let future = $state.raw<People[]>([]);
+  let file = $state.raw<{ name: string; table: TableRead }>();
 
   async function load() {
     try {
-      people = await readPeople();
+      const found = await readPeople();
+      history.begin(found);
+      revision = found.revision;
       changed = false;
       fault = '';
     } catch (error) {
@@ -39,31 +42,25 @@
   );
 
   function change(other: Partial<People>) {
-    past = [...past, people];
-    future = [];
-    show({ ...people, ...other });
-  }
-
-  function show({ columns, rows }: People) {
-    people = { ...people, columns, rows };
-    changed = true;
-    said = '';
+    history.change({ ...people, ...other });
+    touched();
   }
 
   function undo() {
-    const before = past.at(-1);
-    if (!before) return;
-    past = past.slice(0, -1);
-    future = [...future, people];
-    show(before);
+    if (!history.canUndo) return;
+    history.undo();
+    touched();
   }
 
   function redo() {
-    const after = future.at(-1);
-    if (!after) return;
-    future = future.slice(0, -1);
-    past = [...past, people];
-    show(after);
+    if (!history.canRedo) return;
+    history.redo();
+    touched();
+  }
+
+  function touched() {
+    changed = true;
+    said = '';
   }
 
   function key(event: KeyboardEvent) {
@@ -94,7 +91,7 @@
 
   async function save() {
     try {
-      people = await savePeople(people);
+      ({ revision } = await savePeople(people));
       changed = false;
       fault = '';
       said = 'Kept.';
@@ -108,10 +105,10 @@
     input.value = '';
     if (!chosen) return;
     try {
-      const { columns, rows, encoding } = await readTable(chosen);
-      file = { name: chosen.name, encoding: encoding ?? '', table: { columns, rows } };
+      const table = await readTable(chosen);
+      file = { name: chosen.name, table };
       fault = '';
-      if (rows.length > 0) return;
+      if (table.rows.length > 0) return;
       file = undefined;
       fault = `${chosen.name} has a heading row and nobody below it; nothing was taken.`;
     } catch (error) {
@@ -138,7 +135,7 @@
     <a href="/api/people/csv" download>Save as CSV</a>
     {#if mayOperate()}
       <Button size="small" disabled={!changed} on:click={() => void save()}>Keep</Button>
-      <button class="plain act" disabled={past.length === 0} onclick={undo}>undo</button>
+      <button class="plain act" disabled={!history.canUndo} onclick={undo}>undo</button>
     {/if}
     <a href="#/desk">Cue sheets</a>
   </div>

@@ -1,6 +1,6 @@
 <script lang="ts">
   import type { Graphic, Reel } from '../api/types';
-  import { isBelow } from '../air/stack';
+  import { berthOf, isBelow } from '../air/stack';
   import { house } from '../house/house.svelte';
   import AirPicture from './AirPicture.svelte';
   import type { OnAir } from './onAir.svelte';
@@ -22,7 +22,7 @@
 
   const { reel, label, plays, graphic, misspelt, air }: Props = $props();
 
-  const own = $derived(graphic?.berth ?? 'main');
+  const own = $derived(berthOf(graphic));
   const stack = $derived(house.house.air.stack ?? []);
   const below = $derived((berth: string) => isBelow(berth, own, stack));
   const above = $derived((berth: string) => isBelow(own, berth, stack));

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { Button } from 'carbon-components-svelte';
   import { allGraphics } from '../api/client';
-  import { lookAtRows, readTable, type TableRead } from '../api/filling';
+  import { doubtfulLetters, lookAtRows, readTable, type TableRead } from '../api/filling';
   import type { Cue, CueRow, StoredGraphic } from '../api/types';
   import CueGrid from './CueGrid.svelte';
   import CueThumb from './CueThumb.svelte';
@@ -48,10 +48,7 @@
       table = await readTable(from);
       columns = guessed(table.columns, fields);
       fault = '';
-      said =
-        table.encoding === 'windows-1252'
-          ? 'The file is no UTF-8, so it was read as Windows-1252. Look whether letters like é, ü and ø are right.'
-          : '';
+      said = doubtfulLetters(table);
       await look();
     } catch (error) {
       fault = (error as Error).message;

@@ -1,4 +1,5 @@
 import { sameValues } from '../floor/values';
+import { berthOf } from '../air/stack';
 import { acceptWord, readPeople, spellingOf, spellingOfSheet } from '../api/filling';
 import type {
   AirFilling,
@@ -82,7 +83,7 @@ export class Desk {
   /** What the acts step, change and out are about: what was chosen, what stands where the cue would, or what came last. */
   target = $derived.by(() => {
     const all = this.acting.standing.filter(({ leaves }) => !leaves);
-    const berth = this.graphic?.berth ?? 'main';
+    const berth = berthOf(this.graphic);
     return all.find((one) => one.berth === this.chosen) ?? all.find((one) => one.berth === berth) ?? all[0];
   });
   /** Where the in waits or has steps to come: the target, or what came last. */
@@ -374,12 +375,13 @@ export class Desk {
 
   /** These are looked at, so they are checked before the others. */
   looksAt(cues: Cue[]): void {
-    const first = this.sheet.cues.indexOf(cues[0]!);
-    cues.forEach((cue, place) => {
-      check(fillingOf(cue, this.sheet.cues[first + place - 1]), 'soon').catch(() => {
+    for (const cue of cues) {
+      // What is looked at may have been sought: its neighbours in the list are not those in the sheet.
+      const before = this.sheet.cues[this.sheet.cues.indexOf(cue) - 1];
+      check(fillingOf(cue, before), 'soon').catch(() => {
         // It stays without a mark.
       });
-    });
+    }
   }
 
   /** Many come at once; they are shown together. */
@@ -416,7 +418,7 @@ export class Desk {
     const done = await this.acting.act(
       { kind: 'TAKE', filling: this.filling(taken) },
       `take ${cue.number} ${isolated(nameOf(taken, graphic))}`,
-      graphic?.berth ?? 'main',
+      berthOf(graphic),
     );
     if (done) this.chosen = undefined;
   }

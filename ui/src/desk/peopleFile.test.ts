@@ -1,6 +1,7 @@
 import { beforeAll, describe, expect, it } from 'vitest';
+import type { TableRead } from '../api/filling';
 import type { People } from '../api/types';
-import { doubts, headings, known, taken, type Choices, type ReadTable } from './peopleFile';
+import { doubts, headings, known, taken, type Choices } from './peopleFile';
 import { ready } from './folding';
 
 beforeAll(() => ready);
@@ -14,7 +15,7 @@ const BEFORE: People = {
   rows: [['Wu', 'Skerry Tails'], ['Oona Varga', 'North Strand'], ['Đặng Thu']],
 };
 
-function table(text: string): ReadTable {
+function table(text: string): TableRead {
   const [head, ...rows] = text.split('\n').map((line) => line.split('|'));
   return { columns: head!, rows: rows.map((cells, place) => ({ line: place + 2, cells })) };
 }

@@ -1,11 +1,6 @@
+import type { TableRead } from '../api/filling';
 import type { People, TableRow } from '../api/types';
 import { folded } from './folding';
-
-/** A table that was read, before anything of it is taken. */
-export interface ReadTable {
-  columns: string[];
-  rows: TableRow[];
-}
 
 /** What of rows that say the same name is taken. */
 export type Same = 'first' | 'last' | 'all';
@@ -41,12 +36,12 @@ export function headings(columns: string[]): string[] {
 }
 
 /** The column of a file by which people are known: that of the people there are, or else the first; -1 if it has none. */
-export function known(before: People, { columns }: ReadTable): number {
+export function known(before: People, { columns }: TableRead): number {
   const first = before.columns[0]?.name;
   return first === undefined ? 0 : headings(columns).indexOf(first);
 }
 
-export function doubts(before: People, table: ReadTable): Doubts {
+export function doubts(before: People, table: TableRead): Doubts {
   const { columns, rows } = table;
   const named = headings(columns);
   const by = Math.max(0, known(before, table));
@@ -86,7 +81,7 @@ export interface Taken {
 }
 
 /** What a column fills in stays as it was said once; a new one fills fields of its own name. */
-export function taken(before: People, table: ReadTable, { beyond, same, adds }: Choices): Taken {
+export function taken(before: People, table: TableRead, { beyond, same, adds }: Choices): Taken {
   const names = headings(table.columns);
   const kept = table.rows.filter((row) => beyond === 'cells' || !isBeyond(row, table.columns));
   const rows = once(

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { allGraphics } from '../api/client';
-  import { moved, upwards } from '../air/stack';
+  import { berthOf, moved, upwards } from '../air/stack';
   import type { AirRules } from '../api/types';
   import { house } from './house.svelte';
 
@@ -14,7 +14,7 @@
 
   $effect(() => {
     allGraphics().then(
-      (all) => (used = all.map(({ document }) => document.berth ?? 'main')),
+      (all) => (used = all.map(({ document }) => berthOf(document))),
       () => (used = []),
     );
   });

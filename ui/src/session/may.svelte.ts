@@ -1,7 +1,6 @@
 import { session } from '../api/session.svelte';
 
 export const ONLY_ANIMATORS = 'animators do that';
-export const ONLY_OPERATORS = 'operators do that';
 
 /** Whether who is signed in may design; without signing in everybody may. */
 export function mayDesign(): boolean {

@@ -1,5 +1,6 @@
 package glimble.air;
 
+import glimble.graphic.Check;
 import glimble.graphic.PhaseName;
 import glimble.reel.Course;
 import glimble.reel.Courses;
@@ -15,7 +16,6 @@ public final class Covers {
     /** 0–1; what is fainter lets letters be read. */
     private static final double THROUGH = 0.25;
 
-    private static final double LINES = 1080;
     private static final int LEFT = 0;
     private static final int TOP = 1;
     private static final int RIGHT = 2;
@@ -28,7 +28,7 @@ public final class Covers {
         // Its first frame is the rest, without following all of the in.
         List<Course> below = Courses.of(lower, PhaseName.OUT);
         List<Course> above = Courses.of(upper, PhaseName.OUT);
-        double touched = TOUCHED * lower.height() / LINES;
+        double touched = TOUCHED * lower.height() / Check.USUAL_HEIGHT;
         List<String> covered = new ArrayList<>();
         for (int i = 0; i < below.size(); i++) {
             Layer text = lower.layers().get(i);

@@ -11,6 +11,7 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.concurrent.ScheduledExecutorService;
 import java.util.concurrent.TimeUnit;
+import java.util.function.Consumer;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import org.springframework.context.SmartLifecycle;
@@ -73,7 +74,7 @@ class Screens implements SmartLifecycle {
     /** A cue sheet has changed, whoever looks at it. */
     @TransactionalEventListener
     void changed(SheetChanged sheet) {
-        screens.values().forEach(all -> all.forEach(screen -> screen.tellDesk("sheet", sheet.id(), sheet)));
+        each(screen -> screen.tellDesk("sheet", sheet.id(), sheet));
     }
 
     /** Berths may stand in another order. */
@@ -85,14 +86,18 @@ class Screens implements SmartLifecycle {
     /** Names are completed from other people now. */
     @TransactionalEventListener
     void changed(PeopleChanged people) {
-        screens.values().forEach(all -> all.forEach(screen -> screen.tellDesk("people", "", people)));
+        each(screen -> screen.tellDesk("people", "", people));
+    }
+
+    private void each(Consumer<Screen> does) {
+        screens.values().forEach(all -> all.forEach(does));
     }
 
     private void beat() {
         try {
             screens.keySet().stream().filter(air::isDoubtful).forEach(this::tell);
             TimeBeat beat = new TimeBeat(clock.now());
-            screens.values().forEach(all -> all.forEach(screen -> screen.tell("time", "", beat)));
+            each(screen -> screen.tell("time", "", beat));
         } catch (RuntimeException e) {
             LOG.warn("A beat is left out: {}", e.getMessage());
         }
@@ -111,7 +116,7 @@ class Screens implements SmartLifecycle {
     public void stop() {
         running = false;
         beating.shutdownNow();
-        screens.values().forEach(all -> all.forEach(Screen::close));
+        each(Screen::close);
         sending.shutdown();
     }
 
